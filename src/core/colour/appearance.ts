@@ -1,0 +1,123 @@
+import { cam16, cam16Viewing, ucsOf, type Cam16, type Ucs } from './cam16'
+import { cat16Matrix, degreeOfAdaptation, multiply, type Matrix3 } from './cat16'
+import { D65_WHITE } from './illuminant'
+import { bandWeights, whitePoint, xyzUnder } from './observer'
+import { flatReflectance, type Reflectance, type Spectrum, type Xyz } from './spectrum'
+import { hexFromLinearRgb, linearRgbFromXyz, type LinearRgb } from './srgb'
+
+/** The white card every undertone is read on: matt, free of brightener, the same at all bands. */
+export const WHITE_CARD: Reflectance = flatReflectance(0.9)
+
+// Undertones, pairings and ΔE′ are compared under one reference adapting luminance, so that their
+// thresholds mean the same at dusk and at noon; the room's own luminance decides D, Q and s.
+// 20 cd/m² is a mid-grey in a room of about 310 lux.
+const REFERENCE_LUMINANCE = 20
+const UCS_VIEWING = cam16Viewing(D65_WHITE, REFERENCE_LUMINANCE, 1)
+
+// Grey-world adaptation: the eye adapts to a fifth of the white's luminance (CIECAM's Yb = 20).
+const BACKGROUND_SHARE = 0.2
+
+/** A light at a wall, prepared so that any number of surfaces can be seen in it. */
+export interface PreparedLight {
+  readonly illuminanceLux: number
+  /** See {@link bandWeights}. */
+  readonly weights: Float64Array
+  readonly white: Xyz
+  /** Degree of adaptation D, 0 to 1. */
+  readonly degree: number
+  /** From XYZ in this light to XYZ under D65 that looks the same. */
+  readonly toD65: Matrix3
+  /** The factor, at most 1, that keeps the white card of this light inside the screen's gamut. */
+  readonly exposure: number
+}
+
+/** What an eye in the room sees of a surface. */
+export interface Appearance {
+  /** XYZ under D65 that looks the same, Y of a perfect white about 100. */
+  readonly xyzD65: Xyz
+  /** CAM16-UCS at the reference luminance. */
+  readonly ucs: Ucs
+}
+
+export interface ScreenColour {
+  readonly hex: string
+  /** False when the screen cannot show the colour and the swatch is its nearest of the same hue. */
+  readonly inGamut: boolean
+}
+
+/**
+ * Prepares a light for relighting swatches.
+ *
+ * @param spectrum relative power, 81 values
+ * @param illuminanceLux at the wall, above 0; decides how far the eye adapts (CAM16's D, average
+ *   surround, adapting to a fifth of a white wall's luminance)
+ * @param degreeShift added to D, for showing the range of D ± 0.07
+ * @throws RangeError for a light without power
+ */
+export function prepareLight(
+  spectrum: Spectrum,
+  illuminanceLux: number,
+  degreeShift = 0,
+): PreparedLight {
+  if (!(illuminanceLux > 0 && Number.isFinite(illuminanceLux)))
+    throw new RangeError(`illuminance must be above 0 lux, got ${illuminanceLux}`)
+  const white = whitePoint(spectrum)
+  const luminance = (illuminanceLux / Math.PI) * BACKGROUND_SHARE
+  const degree = Math.min(1, Math.max(0, degreeOfAdaptation(luminance) + degreeShift))
+  const weights = bandWeights(spectrum)
+  const toD65 = cat16Matrix(white, D65_WHITE, degree)
+  const card = linearRgbFromXyz(multiply(toD65, xyzUnder(weights, WHITE_CARD)))
+  return {
+    illuminanceLux,
+    weights,
+    white,
+    degree,
+    toD65,
+    exposure: Math.min(1, 1 / Math.max(...card)),
+  }
+}
+
+/** Appearance of a surface: reflectance × light, partial CAT16 to D65, CAM16-UCS under D65. */
+export function appearanceOf(light: PreparedLight, reflectance: Reflectance): Appearance {
+  return appearanceOfXyz(light, xyzUnder(light.weights, reflectance))
+}
+
+/** The same from an XYZ in the room's light. */
+export function appearanceOfXyz(light: PreparedLight, xyz: Xyz): Appearance {
+  const xyzD65 = multiply(light.toD65, xyz)
+  return { xyzD65, ucs: ucsOf(cam16(xyzD65, UCS_VIEWING)) }
+}
+
+/**
+ * Brightness Q and saturation s in the room's own luminance: dinginess is Q falling, wash-out is s
+ * falling. The other correlates come with them.
+ */
+export function correlatesInRoom(light: PreparedLight, reflectance: Reflectance): Cam16 {
+  const luminance = (light.illuminanceLux / Math.PI) * BACKGROUND_SHARE
+  const xyzD65 = multiply(light.toD65, xyzUnder(light.weights, reflectance))
+  return cam16(xyzD65, cam16Viewing(D65_WHITE, luminance, 1))
+}
+
+/** The colour to show on an sRGB screen for a surface in this light. */
+export function screenColour(light: PreparedLight, reflectance: Reflectance): ScreenColour {
+  const [x, y, z] = multiply(light.toD65, xyzUnder(light.weights, reflectance))
+  const e = light.exposure
+  return fitToScreen(linearRgbFromXyz([x * e, y * e, z * e]))
+}
+
+// Rounding noise of the conversions; far under one 8-bit step.
+const GAMUT_TOLERANCE = 1e-4
+
+function fitToScreen(rgb: LinearRgb): ScreenColour {
+  const low = Math.min(...rgb)
+  const high = Math.max(...rgb)
+  if (low >= -GAMUT_TOLERANCE && high <= 1 + GAMUT_TOLERANCE)
+    return { hex: hexFromLinearRgb(rgb), inGamut: true }
+  // Towards the grey of the same luminance until the worst channel fits.
+  const y = Math.min(1, Math.max(0, 0.2126 * rgb[0] + 0.7152 * rgb[1] + 0.0722 * rgb[2]))
+  const keepLow = low < 0 ? y / (y - low) : 1
+  const keepHigh = high > 1 ? (1 - y) / (high - y) : 1
+  const keep = Math.min(keepLow, keepHigh)
+  const fitted = rgb.map((channel) => y + keep * (channel - y)) as [number, number, number]
+  return { hex: hexFromLinearRgb(fitted), inGamut: false }
+}

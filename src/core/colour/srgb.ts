@@ -1,0 +1,66 @@
+import { D65_WHITE } from './illuminant'
+import type { Xyz } from './spectrum'
+
+/** Linear-light sRGB, 0 to 1 inside the gamut. */
+export type LinearRgb = readonly [r: number, g: number, b: number]
+
+// IEC 61966-2-1, matrices at full precision from its primaries and white x 0.3127, y 0.3290.
+const SRGB_WHITE: Xyz = [95.0455927, 100, 108.9057751]
+const TO_XYZ = [
+  [0.4123907993, 0.3575843394, 0.1804807884],
+  [0.2126390059, 0.7151686788, 0.072192315],
+  [0.0193308187, 0.1191947798, 0.9505321522],
+] as const
+const FROM_XYZ = [
+  [3.2409699419, -1.5373831776, -0.4986107603],
+  [-0.9692436363, 1.8759675015, 0.0415550574],
+  [0.0556300797, -0.2039769589, 1.0569715142],
+] as const
+
+// sRGB's white and D65 summed from the table differ in the fourth digit; scaled so that
+// #ffffff is the perfect white of every other computation here.
+const SCALE = D65_WHITE.map((value, i) => value / SRGB_WHITE[i]!) as [number, number, number]
+
+/**
+ * Reads `#rgb` or `#rrggbb`, with or without the sign.
+ *
+ * @throws RangeError naming what came
+ */
+export function linearRgbFromHex(hex: string): LinearRgb {
+  const digits = hex.trim().replace(/^#/, '')
+  if (!/^([0-9a-f]{3}|[0-9a-f]{6})$/i.test(digits))
+    throw new RangeError(`a hex colour has 3 or 6 digits 0–9 a–f, got “${hex}”`)
+  const full = digits.length === 3 ? [...digits].map((d) => d + d).join('') : digits
+  return [0, 2, 4].map((i) => decode(parseInt(full.slice(i, i + 2), 16) / 255)) as [
+    number,
+    number,
+    number,
+  ]
+}
+
+/** Hex of a colour whose channels are clipped to 0–1 first. */
+export function hexFromLinearRgb(rgb: LinearRgb): string {
+  return (
+    '#' +
+    rgb
+      .map((channel) => Math.round(255 * encode(Math.min(1, Math.max(0, channel)))))
+      .map((byte) => byte.toString(16).padStart(2, '0'))
+      .join('')
+  )
+}
+
+/** XYZ under D65 with Y 0 to 100. */
+export function xyzFromLinearRgb(rgb: LinearRgb): Xyz {
+  return TO_XYZ.map((row, i) => 100 * SCALE[i]! * dot(row, rgb)) as [number, number, number]
+}
+
+/** Linear sRGB of an XYZ under D65; outside 0–1 when the screen cannot show it. */
+export function linearRgbFromXyz(xyz: Xyz): LinearRgb {
+  const scaled = xyz.map((value, i) => value / (100 * SCALE[i]!)) as [number, number, number]
+  return FROM_XYZ.map((row) => dot(row, scaled)) as [number, number, number]
+}
+
+const dot = (row: readonly number[], v: readonly number[]): number =>
+  row[0]! * v[0]! + row[1]! * v[1]! + row[2]! * v[2]!
+const decode = (v: number): number => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4)
+const encode = (v: number): number => (v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055)

@@ -1,0 +1,181 @@
+import type { PreparedLight } from '../colour/appearance'
+import type { Reflectance } from '../colour/spectrum'
+import { leanFrom, undertoneWords, type HueName } from './hue-name'
+import { measurePair, pairingOf, type PairMeasures, type Pairing } from './pairing'
+import { undertoneOf, type Undertone } from './undertone'
+import type { Reason, Verdict } from './verdict'
+
+/** One colour of a keeper, as the judge needs it. */
+export interface FinishColour {
+  readonly part: string
+  readonly sharePercent: number
+  readonly reflectance: Reflectance
+}
+
+export interface StrengthRung {
+  readonly strengthPercent: number
+  readonly reflectance: Reflectance
+}
+
+/** What the model says of a candidate beside a keeper in a light. */
+export interface ModelReading {
+  readonly verdict: Verdict
+  readonly pairing: Pairing
+  readonly reason: Reason
+  /** The part of the keeper that decides. */
+  readonly part: string
+  readonly measures: PairMeasures
+  readonly wall: Undertone
+  readonly finish: Undertone
+  /** One line in the trade's words. */
+  readonly sentence: string
+}
+
+const VERDICT_OF: Record<Pairing, Verdict> = {
+  connects: 'works',
+  'quiet stretch': 'works',
+  contrasts: 'works',
+  unsure: 'unsure',
+  'near miss': 'no',
+  'washes out': 'no',
+  dirties: 'no',
+  clashes: 'no',
+}
+
+// Order of what decides when the parts of a keeper disagree: the worst that matters first.
+const SEVERITY: readonly Verdict[] = ['no', 'unsure', 'works']
+
+// A part smaller than this is a fleck; it does not decide alone.
+const DECIDING_SHARE_PERCENT = 15
+
+/**
+ * The model's reading of a wall colour beside a keeper: every part of the keeper that counts is
+ * paired and the worst decides; where that is a no, the other strengths of the candidate are tried
+ * and the nearest that works is named.
+ *
+ * @param keeper at least one colour
+ * @param ladder other strengths the candidate could be taken at; empty where the base has none
+ */
+export function modelReading(
+  light: PreparedLight,
+  candidate: StrengthRung,
+  keeper: readonly FinishColour[],
+  ladder: readonly StrengthRung[] = [],
+): ModelReading {
+  const here = worstPair(light, candidate.reflectance, keeper)
+  if (here.verdict !== 'no') return { ...here, sentence: sentenceOf(here) }
+  const rung = [...ladder]
+    .filter((other) => other.strengthPercent !== candidate.strengthPercent)
+    .sort(
+      (p, q) =>
+        Math.abs(p.strengthPercent - candidate.strengthPercent) -
+        Math.abs(q.strengthPercent - candidate.strengthPercent),
+    )
+    .find((other) => worstPair(light, other.reflectance, keeper).verdict === 'works')
+  if (!rung) return { ...here, sentence: sentenceOf(here) }
+  const verdict =
+    rung.strengthPercent < candidate.strengthPercent ? 'works-lighter' : 'works-stronger'
+  return {
+    ...here,
+    verdict,
+    sentence: `${sentenceOf(here)} At ${rung.strengthPercent} % it would sit with it.`,
+  }
+}
+
+type Pair = Omit<ModelReading, 'sentence'>
+
+function worstPair(
+  light: PreparedLight,
+  wallReflectance: Reflectance,
+  keeper: readonly FinishColour[],
+): Pair {
+  const wall = undertoneOf(light, wallReflectance)
+  const deciding = keeper.filter((colour) => colour.sharePercent >= DECIDING_SHARE_PERCENT)
+  const pairs = (deciding.length > 0 ? deciding : keeper).map((colour): Pair => {
+    const finish = undertoneOf(light, colour.reflectance)
+    const pairing = pairingOf(wall, finish)
+    const measures = measurePair(wall, finish)
+    return {
+      verdict: VERDICT_OF[pairing],
+      pairing,
+      reason: reasonFor(pairing, wall, finish, measures),
+      part: colour.part,
+      measures,
+      wall,
+      finish,
+    }
+  })
+  const [worst] = pairs.sort(
+    (p, q) =>
+      SEVERITY.indexOf(p.verdict) - SEVERITY.indexOf(q.verdict) ||
+      q.measures.conflict - p.measures.conflict,
+  )
+  if (!worst) throw new RangeError('a keeper needs at least one colour to be judged against')
+  return worst
+}
+
+const TOO: Record<HueName, Reason> = {
+  pink: 'too pink',
+  red: 'too pink',
+  orange: 'too orange',
+  yellow: 'too yellow',
+  'yellow-green': 'too green',
+  green: 'too green',
+  'blue-green': 'too green',
+  blue: 'too blue',
+  violet: 'too violet',
+}
+
+function reasonFor(
+  pairing: Pairing,
+  wall: Undertone,
+  finish: Undertone,
+  { lightness }: PairMeasures,
+): Reason {
+  switch (pairing) {
+    case 'connects':
+    case 'quiet stretch':
+      return 'shares the undertone'
+    case 'contrasts':
+      return 'sets it off'
+    case 'washes out':
+      return 'too weak'
+    case 'dirties':
+      return wall.b > finish.b ? 'too yellow' : 'too grey'
+    case 'near miss':
+      return Math.abs(lightness) < 2.5 ? 'too little contrast' : TOO[leanFrom(wall, finish)]
+    case 'clashes':
+    case 'unsure':
+      return TOO[leanFrom(wall, finish)]
+  }
+}
+
+function sentenceOf({ pairing, reason, part, wall, finish }: Pair): string {
+  const beside = `beside the ${part}`
+  const wallWords = undertoneWords(wall)
+  switch (pairing) {
+    case 'connects':
+      return `Connects ${beside}: both ${wall.c < 1.2 && finish.c < 1.2 ? 'are quiet' : 'lean the same way'} (${wallWords}).`
+    case 'quiet stretch':
+      return `A quiet stretch of the ${part}: lighter, softer, the same way leaning.`
+    case 'contrasts':
+      return `Sets the ${part} off: two clear colours from opposite sides.`
+    case 'washes out':
+      return `Looks insipid ${beside}: ${reason} for it.`
+    case 'dirties':
+      return wall.b > finish.b
+        ? `Looks dirty ${beside}: ${reason}, and the ${part} is cleaner.`
+        : `Looks dull ${beside}: the ${part} is much cleaner.`
+    case 'near miss':
+      return `A near miss ${beside}: close, not the same, ${reason}.`
+    case 'clashes':
+      return `Clashes ${beside}: ${reason} for it (${wallWords}; the ${part} ${leanClause(finish)}).`
+    case 'unsure':
+      return `Unsure ${beside}: a little ${reason}.`
+  }
+}
+
+function leanClause(finish: Undertone): string {
+  const words = undertoneWords(finish)
+  return words.startsWith('leans') ? words : `is ${words}`.replace('is no ', 'has no ')
+}

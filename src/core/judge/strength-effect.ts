@@ -1,0 +1,38 @@
+import type { PreparedLight } from '../colour/appearance'
+import type { Reflectance } from '../colour/spectrum'
+import { lrvPercent } from '../paint/reading'
+import { BARELY_A_COLOUR_BELOW, undertoneWords } from './hue-name'
+import { lightnessWord } from './lightness-word'
+import { undertoneOf } from './undertone'
+
+/** What taking a colour at a strength does to it. */
+export interface StrengthEffect {
+  readonly lrvPercent: number
+  /** Share of the full colour's undertone that is left, per cent; null where it had none. */
+  readonly undertoneLeftPercent: number | null
+  readonly barelyAColour: boolean
+  /** "off-white, LRV 72 (8 up), pink undertone, 74 % of it left". */
+  readonly words: string
+}
+
+/** Compares a colour at a strength with the same at 100 %, in one light. */
+export function strengthEffect(
+  light: PreparedLight,
+  full: Reflectance,
+  mixed: Reflectance,
+): StrengthEffect {
+  const lrv = lrvPercent(mixed)
+  const rise = Math.round(lrv) - Math.round(lrvPercent(full))
+  const fullLean = undertoneOf(light, full).c
+  const lean = undertoneOf(light, mixed)
+  const left = fullLean > 0.3 ? Math.round((100 * lean.c) / fullLean) : null
+  const barelyAColour = lean.c < BARELY_A_COLOUR_BELOW
+  const change = rise === 0 ? '' : rise > 0 ? ` (${rise} up)` : ` (${-rise} down)`
+  const words = [
+    `${lightnessWord(lrv)}, LRV ${Math.round(lrv)}${change}`,
+    undertoneWords(lean),
+    ...(full === mixed || left === null ? [] : [`${left} % of its undertone left`]),
+    ...(barelyAColour ? ['barely a colour'] : []),
+  ].join(', ')
+  return { lrvPercent: lrv, undertoneLeftPercent: left, barelyAColour, words }
+}

@@ -1,0 +1,34 @@
+import { appearanceOf, appearanceOfXyz, WHITE_CARD, type PreparedLight } from '../colour/appearance'
+import { xyzUnder } from '../colour/observer'
+import type { Reflectance } from '../colour/spectrum'
+
+/** A surface as the white card shows it in one light; CAM16-UCS units. */
+export interface Undertone {
+  /** Lightness J′. */
+  readonly j: number
+  /** Lean away from the grey of the same luminance. */
+  readonly a: number
+  readonly b: number
+  /** Length of the lean. */
+  readonly c: number
+  /** Its direction in degrees, 0 red-pink, 90 yellow, 180 green, 270 blue. */
+  readonly hueDeg: number
+}
+
+/**
+ * The lean of a surface against the white card in a light: its appearance less that of the card
+ * darkened to the same luminance.
+ */
+export function undertoneOf(light: PreparedLight, reflectance: Reflectance): Undertone {
+  const xyz = xyzUnder(light.weights, reflectance)
+  const card = xyzUnder(light.weights, WHITE_CARD)
+  const share = xyz[1] / card[1]
+  const grey = appearanceOfXyz(light, [card[0] * share, card[1] * share, card[2] * share]).ucs
+  const [j, aSeen, bSeen] = appearanceOf(light, reflectance).ucs
+  const a = aSeen - grey[1]
+  const b = bSeen - grey[2]
+  return { j, a, b, c: Math.hypot(a, b), hueDeg: hueDegOf(a, b) }
+}
+
+export const hueDegOf = (a: number, b: number): number =>
+  ((Math.atan2(b, a) * 180) / Math.PI + 360) % 360

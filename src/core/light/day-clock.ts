@@ -1,0 +1,31 @@
+/** One calendar day at a place, as its clocks show it. */
+export interface LocalDay {
+  /** The day's first instant, milliseconds since 1970, UTC. */
+  readonly startUtcMs: number
+  /** 1440, or more or less on the days the clocks change. */
+  readonly lengthMinutes: number
+  /** Where clocks jump: after `atMinute` of the day they stand `byMinutes` further on. */
+  readonly shifts: readonly { readonly atMinute: number; readonly byMinutes: number }[]
+}
+
+export const MS_PER_MINUTE = 60_000
+
+export const utcMsAt = (day: LocalDay, minute: number): number =>
+  day.startUtcMs + minute * MS_PER_MINUTE
+
+/** What the clock on the wall shows `minute` minutes into the day: "16:05". */
+export function clockTime(day: LocalDay, minute: number): string {
+  const shift = day.shifts.reduce((sum, s) => (minute >= s.atMinute ? sum + s.byMinutes : sum), 0)
+  const shown = Math.round(minute) + shift
+  const hours = Math.floor(shown / 60) % 24
+  return `${String(hours).padStart(2, '0')}:${String(shown % 60).padStart(2, '0')}`
+}
+
+/** The minute of the day at which a clock shows a time, or null when it does not read as one. */
+export function minuteAtClockTime(day: LocalDay, clock: string): number | null {
+  const match = /^(\d{1,2}):(\d{2})$/.exec(clock)
+  if (!match) return null
+  for (let minute = 0; minute < day.lengthMinutes; minute++)
+    if (clockTime(day, minute) === `${match[1]!.padStart(2, '0')}:${match[2]}`) return minute
+  return null
+}

@@ -1,0 +1,63 @@
+import { clockTime, type LocalDay } from './day-clock'
+import { daylightFactorPercent, dimness, type LitRoom } from './room'
+import type { Ribbon, RibbonStep } from './ribbon'
+
+/** Colour of a light in a word, by its colour temperature in kelvin; common practice. */
+export function lightColourWord(cctK: number): string {
+  if (cctK < 3300) return 'very warm'
+  if (cctK < 5000) return 'warm'
+  if (cctK < 5800) return 'slightly warm'
+  if (cctK < 6700) return 'neutral'
+  if (cctK < 8200) return 'cool'
+  return 'very cool'
+}
+
+/** Two or three plain sentences on a room's day, with the hours in them. */
+export function daySentences(room: LitRoom, day: LocalDay, ribbon: Ribbon): string[] {
+  const factor = daylightFactorPercent(room)
+  const lamps =
+    room.lamps.length > 0 ? [] : ['It has no lamp yet; add one to see the evening.']
+  if (room.windows.length === 0)
+    return ['No window: this room lives by its lamps, at every hour the same.', ...lamps]
+  const lit = ribbon.steps.filter((step) => step.cctK !== null && step.illuminanceLux >= 20)
+  if (lit.length === 0)
+    return ['Too little daylight to judge a colour by today; look under the lamps.', ...lamps]
+
+  const at = (name: string): number | undefined =>
+    ribbon.moments.find((moment) => moment.name === name)?.minute
+  const warmest = lit.reduce((p, q) => (q.cctK! < p.cctK! ? q : p))
+  const coolest = lit.reduce((p, q) => (q.cctK! > p.cctK! ? q : p))
+  const amount = `${capital(dimness(factor))}: daylight factor ${factor.toFixed(1)} %.`
+  const sun = sunSentence(day, ribbon.steps)
+  const character = even(lit)
+    ? `${capital(lightColourWord(middle(lit).cctK!))} and even through the day, about ${round100(middle(lit).cctK!)} K at the wall.`
+    : `${capital(lightColourWord(coolest.cctK!))} at ${clockTime(day, coolest.minute)} (${round100(coolest.cctK!)} K), ` +
+      `warmest at ${clockTime(day, at('warmest') ?? warmest.minute)} (${round100(warmest.cctK!)} K).`
+  return [amount, character, sun, ...lamps]
+}
+
+function even(lit: readonly RibbonStep[]): boolean {
+  const day = lit.slice(Math.floor(lit.length * 0.15), Math.ceil(lit.length * 0.85))
+  const mired = day.map((step) => 1e6 / step.cctK!)
+  return Math.max(...mired) - Math.min(...mired) < 25
+}
+
+const middle = (lit: readonly RibbonStep[]): RibbonStep => lit[Math.floor(lit.length / 2)]!
+
+function sunSentence(day: LocalDay, steps: readonly RibbonStep[]): string {
+  const sunny = steps.filter((step) => step.directSun)
+  if (sunny.length === 0) return 'No direct sun; greys and cool whites will look greyer than on the chip.'
+  const spans: [RibbonStep, RibbonStep][] = []
+  steps.forEach((step, i) => {
+    if (!step.directSun) return
+    if (steps[i - 1]?.directSun) spans.at(-1)![1] = step
+    else spans.push([step, step])
+  })
+  const said = spans
+    .map(([from, to]) => `${clockTime(day, from.minute)} to ${clockTime(day, to.minute)}`)
+    .join(' and ')
+  return `Direct sun from ${said}: pale colours wash out then, warm ones glow.`
+}
+
+const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1)
+const round100 = (cctK: number): string => (Math.round(cctK / 100) * 100).toLocaleString('en-GB')

@@ -1,0 +1,221 @@
+import { daylightWeights } from '../colour/daylight'
+import { xyzOfSpectrum } from '../colour/observer'
+import { S0, S1, S2 } from '../colour/tables/daylight-components'
+import type { SunPosition } from './sun-position'
+
+export const SKIES = ['clear', 'partly', 'overcast'] as const
+export type Sky = (typeof SKIES)[number]
+
+interface SkyKind {
+  /** IES empirical formulas, lux: direct normal E·exp(−c / sin h), diffuse base + gain·sinʰ. */
+  readonly extinction: number | null
+  readonly diffuseBaseLux: number
+  readonly diffuseGainLux: number
+  readonly diffuseExponent: number
+  /** CIE general sky (ISO 15469): gradation a, b; indicatrix c, d, e. Types 12, 7 and 1. */
+  readonly gradation: readonly [a: number, b: number]
+  readonly indicatrix: readonly [c: number, d: number, e: number]
+  /** How much of the sky's colour is cloud. */
+  readonly cloud: number
+}
+
+// IES calculation of daylight availability (RP-21), and CIE S 011 / ISO 15469 table 1.
+const SKY_KINDS: Record<Sky, SkyKind> = {
+  clear: {
+    extinction: 0.21,
+    diffuseBaseLux: 800,
+    diffuseGainLux: 15_500,
+    diffuseExponent: 0.5,
+    gradation: [-1, -0.32],
+    indicatrix: [10, -3, 0.45],
+    cloud: 0,
+  },
+  partly: {
+    extinction: 0.8,
+    diffuseBaseLux: 300,
+    diffuseGainLux: 45_000,
+    diffuseExponent: 1,
+    gradation: [0, -1],
+    indicatrix: [5, -2.5, 0.3],
+    cloud: 0.5,
+  },
+  overcast: {
+    extinction: null,
+    diffuseBaseLux: 300,
+    diffuseGainLux: 21_000,
+    diffuseExponent: 1,
+    gradation: [4, -0.7],
+    indicatrix: [0, -1, 0],
+    cloud: 1,
+  },
+}
+
+const SOLAR_ILLUMINANCE_LUX = 127_500
+// Civil twilight: from about 800 lux at the horizon to about 4 lux at −6° (common practice).
+const TWILIGHT_DECAY_PER_DEG = 0.9
+const DARK_BELOW_DEG = -12
+
+const RAD = Math.PI / 180
+
+export interface SkyIlluminance {
+  /** Illuminance of the sun on a plane that faces it. */
+  readonly directNormalLux: number
+  /** Illuminance of the sky alone on flat open ground. */
+  readonly diffuseHorizontalLux: number
+}
+
+/**
+ * Daylight outdoors by the sun's height, lux.
+ *
+ * Source: IES formulas for clear, partly cloudy and overcast skies, without the orbit factor;
+ * twilight below the horizon decays exponentially and ends at −12°.
+ */
+export function skyIlluminance(sky: Sky, altitudeDeg: number): SkyIlluminance {
+  const kind = SKY_KINDS[sky]
+  if (altitudeDeg <= 0) {
+    const twilight =
+      altitudeDeg > DARK_BELOW_DEG ? Math.exp(TWILIGHT_DECAY_PER_DEG * altitudeDeg) : 0
+    return { directNormalLux: 0, diffuseHorizontalLux: kind.diffuseBaseLux * twilight }
+  }
+  const sine = Math.sin(altitudeDeg * RAD)
+  return {
+    directNormalLux:
+      kind.extinction === null ? 0 : SOLAR_ILLUMINANCE_LUX * Math.exp(-kind.extinction / sine),
+    diffuseHorizontalLux: kind.diffuseBaseLux + kind.diffuseGainLux * sine ** kind.diffuseExponent,
+  }
+}
+
+/**
+ * Correlated colour temperature of one patch of sky, kelvin.
+ *
+ * Cloud is 6,500 K. Clear sky runs from white around the sun (5,800 K, warmer as it sets) to
+ * 11,000 K high up and away from it, whiter again along the horizon: the range commonly measured,
+ * 8,000 to 12,000 K away from the sun. Reckoned in mired, where equal steps look alike.
+ */
+export function skyPatchCctK(
+  sky: Sky,
+  sunAltitudeDeg: number,
+  patchAltitudeDeg: number,
+  fromSunDeg: number,
+): number {
+  const cloud = SKY_KINDS[sky].cloud
+  const blueness =
+    (1 - Math.exp(-((fromSunDeg / 35) ** 2))) * (1 - 0.45 * Math.exp(-patchAltitudeDeg / 12))
+  const clearMired = sunwardMired(sunAltitudeDeg) * (1 - blueness) + 90 * blueness
+  return 1e6 / (clearMired * (1 - cloud) + (1e6 / 6500) * cloud)
+}
+
+function sunwardMired(sunAltitudeDeg: number): number {
+  if (sunAltitudeDeg >= 0) return 172 + 60 * Math.exp(-sunAltitudeDeg / 6)
+  // After sunset the glow gives way to the blue hour.
+  return 232 - 17 * Math.min(6, -sunAltitudeDeg)
+}
+
+/** Daylight as a sum of the three components of the CIE series; their luminous sum is in lux. */
+export type DaylightSum = [s0: number, s1: number, s2: number]
+
+// Y of each component under the 2° observer: makes a unit of daylight one lux.
+const COMPONENT_Y = [S0, S1, S2].map((component) => xyzOfSpectrum(component)[1]) as DaylightSum
+
+const WEIGHT_TABLE_STEP_MIRED = 0.5
+let weightTable: Float64Array | undefined
+
+/** Adds `lux` of daylight of this colour to a sum, in place. */
+export function addDaylight(sum: DaylightSum, cctK: number, lux: number): void {
+  weightTable ??= tabulateWeights()
+  const mired = Math.min(250, Math.max(40, 1e6 / cctK))
+  const at = (mired - 40) / WEIGHT_TABLE_STEP_MIRED
+  const index = Math.min(Math.floor(at), weightTable.length / 3 - 2)
+  const rest = at - index
+  for (let k = 0; k < 3; k++) {
+    const here = weightTable[index * 3 + k]!
+    sum[k]! += lux * (here + rest * (weightTable[index * 3 + 3 + k]! - here))
+  }
+}
+
+export const luxOf = (sum: Readonly<DaylightSum>): number =>
+  sum[0] * COMPONENT_Y[0] + sum[1] * COMPONENT_Y[1] + sum[2] * COMPONENT_Y[2]
+
+function tabulateWeights(): Float64Array {
+  const rows = 210 / WEIGHT_TABLE_STEP_MIRED + 1
+  const table = new Float64Array(rows * 3)
+  for (let row = 0; row < rows; row++) {
+    const [m1, m2] = daylightWeights(1e6 / (40 + row * WEIGHT_TABLE_STEP_MIRED))
+    const y = luxOf([1, m1, m2])
+    table.set([1 / y, m1 / y, m2 / y], row * 3)
+  }
+  return table
+}
+
+interface Patch {
+  readonly altitudeDeg: number
+  readonly sinAltitude: number
+  readonly cosAltitude: number
+  readonly azimuthDeg: number
+  readonly solidAngle: number
+}
+
+const RING_DEG = 10
+const SECTOR_DEG = 10
+
+// The vault in patches of 10° by 10°, each with its exact solid angle.
+const PATCHES: readonly Patch[] = Array.from({ length: 90 / RING_DEG }, (_, ring) => {
+  const low = Math.sin(ring * RING_DEG * RAD)
+  const high = Math.sin((ring + 1) * RING_DEG * RAD)
+  const altitudeDeg = (ring + 0.5) * RING_DEG
+  return Array.from({ length: 360 / SECTOR_DEG }, (_, sector) => ({
+    altitudeDeg,
+    sinAltitude: Math.sin(altitudeDeg * RAD),
+    cosAltitude: Math.cos(altitudeDeg * RAD),
+    azimuthDeg: (sector + 0.5) * SECTOR_DEG,
+    solidAngle: (high - low) * SECTOR_DEG * RAD,
+  }))
+}).flat()
+
+/** The sky of one moment: what each plane receives from it. */
+export interface SkyVault {
+  /** Daylight from the sky alone on open flat ground. */
+  readonly horizontal: Readonly<DaylightSum>
+  /** Daylight from the sky alone on an upright plane facing a bearing, unobstructed. */
+  onWall(bearingDeg: number): DaylightSum
+}
+
+/**
+ * The sky as luminous patches: CIE general sky for the pattern, IES for the amount, the colour of
+ * each patch by its place; a window sums the part it faces.
+ */
+export function skyVault(sky: Sky, sun: SunPosition): SkyVault {
+  const { gradation, indicatrix } = SKY_KINDS[sky]
+  const sunSin = Math.sin(sun.altitudeDeg * RAD)
+  const sunCos = Math.cos(sun.altitudeDeg * RAD)
+  const lit = PATCHES.map((patch) => {
+    const cosFromSun =
+      patch.sinAltitude * sunSin +
+      patch.cosAltitude * sunCos * Math.cos((patch.azimuthDeg - sun.azimuthDeg) * RAD)
+    const fromSun = Math.acos(Math.min(1, Math.max(-1, cosFromSun)))
+    const luminance =
+      (1 + gradation[0] * Math.exp(gradation[1] / patch.sinAltitude)) *
+      (1 +
+        indicatrix[0] * (Math.exp(indicatrix[1] * fromSun) - Math.exp((indicatrix[1] * Math.PI) / 2)) +
+        indicatrix[2] * cosFromSun ** 2)
+    const cctK = skyPatchCctK(sky, sun.altitudeDeg, patch.altitudeDeg, fromSun / RAD)
+    return { patch, cctK, flux: luminance * patch.solidAngle }
+  })
+  const relative = lit.reduce((sum, { patch, flux }) => sum + flux * patch.sinAltitude, 0)
+  const scale = skyIlluminance(sky, sun.altitudeDeg).diffuseHorizontalLux / relative
+
+  const horizontal: DaylightSum = [0, 0, 0]
+  for (const { patch, cctK, flux } of lit)
+    addDaylight(horizontal, cctK, scale * flux * patch.sinAltitude)
+  return {
+    horizontal,
+    onWall(bearingDeg) {
+      const sum: DaylightSum = [0, 0, 0]
+      for (const { patch, cctK, flux } of lit) {
+        const facing = patch.cosAltitude * Math.cos((patch.azimuthDeg - bearingDeg) * RAD)
+        if (facing > 0) addDaylight(sum, cctK, scale * flux * facing)
+      }
+      return sum
+    },
+  }
+}

@@ -1,0 +1,32 @@
+// Saunderson's surface corrections for paint in air, common practice:
+// outside reflection k1, inside reflection k2.
+const K1 = 0.04
+const K2 = 0.6
+
+// No paint is free of absorption; keeps strengths above 100 % of near-whites defined.
+const LEAST_K_OVER_S = 1e-5
+
+/**
+ * Reflectance inside the film from a reflectance measured with the specular part excluded.
+ *
+ * Source: Saunderson, J. Opt. Soc. Am. 32 (1942), without the k1 added back. The included form cannot
+ * represent a reflectance under k1 and so wrecks navy and off-black.
+ */
+export function insideReflectance(measured: number): number {
+  return measured / ((1 - K1) * (1 - K2) + K2 * measured)
+}
+
+/** The inverse of {@link insideReflectance}. */
+export function outsideReflectance(inside: number): number {
+  return ((1 - K1) * (1 - K2) * inside) / (1 - K2 * inside)
+}
+
+/** Absorption over scattering of an opaque film with this inside reflectance, above 0. */
+export function kOverS(inside: number): number {
+  return Math.max(LEAST_K_OVER_S, (1 - inside) ** 2 / (2 * inside))
+}
+
+/** Reflectance inside an opaque film; Kubelka and Munk 1931. */
+export function opaqueReflectance(ratio: number): number {
+  return 1 + ratio - Math.sqrt(ratio * ratio + 2 * ratio)
+}
