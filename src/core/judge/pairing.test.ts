@@ -1,0 +1,76 @@
+import fc from 'fast-check'
+import { prepareLight } from '../colour/appearance'
+import { daylightSpectrum } from '../colour/daylight'
+import type { Lab } from '../colour/lab'
+import { reflectanceOfReading } from '../paint/reading'
+import { modelReading } from './model-reading'
+import { measurePair } from './pairing'
+import { undertoneOf } from './undertone'
+
+const noon = prepareLight(daylightSpectrum(6504), 800)
+const seen = (lab: Lab) => reflectanceOfReading({ kind: 'lab', lab })
+const read = (wall: Lab, finish: Lab) =>
+  modelReading(noon, { strengthPercent: 100, reflectance: seen(wall) }, [
+    { part: 'stone', sharePercent: 100, reflectance: seen(finish) },
+  ])
+
+const ORANGE_PINK_STONE: Lab = [68, 9, 14]
+const BLUE_WHITE_TILE: Lab = [94, -0.5, -3]
+const CREAM_TRIM: Lab = [91, 0, 11]
+
+// What the trade says of pairs, each with invented colours (common practice).
+test.each<[string, Lab, Lab, string[], RegExp]>([
+  ['an orange-pink stone takes a pink beige', [80, 5, 9], ORANGE_PINK_STONE, ['works'], /./],
+  ['it rejects a green-leaning tan', [72, -4, 14], ORANGE_PINK_STONE, ['no'], /too green/],
+  ['a violet-flecked stone rejects yellow-green', [75, -7, 18], [60, 5, -7], ['no'], /too green|too yellow/],
+  ['blue-white tile makes a warm off-white look dirty', [90, 1, 8], BLUE_WHITE_TILE, ['no'], /dirty/],
+  ['a washed-out off-white looks insipid beside cream', [92, 0, 1.5], CREAM_TRIM, ['no'], /insipid/],
+  ['cream trim takes a yellow-leaning tan', [76, 1, 16], CREAM_TRIM, ['works'], /./],
+  ['coral sets off blue-green', [66, 34, 24], [48, -22, -12], ['works'], /Sets the stone off/],
+  ['a grey of black and white sits with another', [70, 0, 0], [50, 0, 0], ['works'], /Connects/],
+])('%s', (_, wall, finish, verdicts, sentence) => {
+  const got = read(wall, finish)
+  expect(verdicts).toContain(got.verdict)
+  expect(got.sentence).toMatch(sentence)
+})
+
+test('the worst of a stone’s two colours decides, a fleck does not', () => {
+  const stone = (veinShare: number) => [
+    { part: 'ground', sharePercent: 100 - veinShare, reflectance: seen([70, 0, 1]) },
+    { part: 'vein', sharePercent: veinShare, reflectance: seen([62, 9, 12]) },
+  ]
+  const green = { strengthPercent: 100, reflectance: seen([72, -5, 12]) }
+  expect(modelReading(noon, green, stone(30)).part).toBe('vein')
+  expect(modelReading(noon, green, stone(30)).verdict).toBe('no')
+  expect(modelReading(noon, green, stone(5)).part).toBe('ground')
+})
+
+test('where another strength would sit, the reading names it', () => {
+  const ladder = [
+    { strengthPercent: 100, reflectance: seen([72, -4, 14]) },
+    { strengthPercent: 50, reflectance: seen([88, 0.4, 1]) },
+  ]
+  const got = modelReading(noon, ladder[0]!, [{ part: 'stone', sharePercent: 100, reflectance: seen(ORANGE_PINK_STONE) }], ladder)
+  expect(got.verdict).toBe('works-lighter')
+  expect(got.sentence).toMatch(/At 50 % it would sit with it/)
+})
+
+test('the conflict is the same both ways and nothing is ever NaN', () => {
+  const near = fc.tuple(
+    fc.double({ min: 35, max: 92, noNaN: true }),
+    fc.double({ min: -15, max: 15, noNaN: true }),
+    fc.double({ min: -10, max: 20, noNaN: true }),
+  )
+  fc.assert(
+    fc.property(near, near, (p, q) => {
+      const [wall, finish] = [undertoneOf(noon, seen(p)), undertoneOf(noon, seen(q))]
+      const there = measurePair(wall, finish)
+      const back = measurePair(finish, wall)
+      expect(there.conflict).toBeCloseTo(back.conflict, 9)
+      expect(there.conflict).toBeGreaterThanOrEqual(0)
+      expect(Object.values(there).every(Number.isFinite)).toBe(true)
+      expect(there.lightness).toBeCloseTo(-back.lightness, 9)
+    }),
+    { numRuns: 100 },
+  )
+})

@@ -1,0 +1,48 @@
+import { flatReflectance } from '../colour/spectrum'
+import { prepareLight } from '../colour/appearance'
+import { daylightSpectrum } from '../colour/daylight'
+import { planckianSpectrum } from '../colour/planckian'
+import { reflectanceOfReading } from '../paint/reading'
+import { hueName, neighbouringHueName, undertoneWords } from './hue-name'
+import { lightnessWord } from './lightness-word'
+import { undertoneOf } from './undertone'
+
+const noon = prepareLight(daylightSpectrum(6504), 1000)
+const lamp = prepareLight(planckianSpectrum(2700), 60)
+const lab = (l: number, a: number, b: number) =>
+  undertoneOf(noon, reflectanceOfReading({ kind: 'lab', lab: [l, a, b] }))
+
+test('a neutral has no undertone in any light', () => {
+  for (const light of [noon, lamp])
+    for (const share of [0.05, 0.3, 0.8])
+      expect(undertoneOf(light, flatReflectance(share)).c).toBeLessThan(1e-6)
+})
+
+// Directions of L*a*b* and what they are called (common practice).
+test.each([
+  [75, 6, -1, /pink/],
+  [75, 6, 8, /orange/],
+  [75, 0, 10, /yellow/],
+  [75, -7, 5, /green/],
+  [75, -1, -7, /blue/],
+  [75, 5, -7, /violet/],
+])('L*a*b* %d %d %d', (l, a, b, words) => {
+  expect(undertoneWords(lab(l, a, b))).toMatch(words)
+})
+
+test('a slight lean gets two words, a trace none', () => {
+  expect(undertoneWords(lab(80, 1.2, 1))).toMatch(/^leans \S+, towards \S+$/)
+  expect(undertoneWords(lab(80, 0.2, 0.2))).toBe('no undertone on the card')
+})
+
+test('names meet without a gap all round', () => {
+  for (let hue = 0; hue < 360; hue++) expect(neighbouringHueName(hue)).not.toBe(hueName(hue))
+  expect(hueName(359)).toBe('pink')
+})
+
+test('lightness words at the trade’s LRVs', () => {
+  // Common practice: 3 true black, 8 off-black, 55 mid, 74 and up off-white.
+  expect([3, 8, 20, 55, 74, 90].map(lightnessWord)).toEqual([
+    'black', 'off-black', 'deep', 'light-mid', 'off-white', 'white',
+  ])
+})

@@ -1,0 +1,63 @@
+import { lateSunMinute, lightOf, type RoomDay } from './light-choice'
+import { daySentences } from './light-words'
+import { dayRibbon } from './ribbon'
+import { utcMsAt } from './day-clock'
+import { sunPosition } from './sun-position'
+
+const day = { startUtcMs: Date.parse('2026-06-21T00:00:00Z'), lengthMinutes: 1440, shifts: [] }
+const place = { latitudeDeg: 52, longitudeDeg: 0 }
+const roomDay = (bearingDeg: number | null, lumens = 1600): RoomDay => ({
+  place,
+  day,
+  room: {
+    lengthMm: 4500,
+    widthMm: 4000,
+    heightMm: 2600,
+    windows: bearingDeg === null ? [] : [{ bearingDeg, widthMm: 1600, heightMm: 1400 }],
+    lamps: lumens > 0 ? [{ cctK: 2700, lumens }] : [],
+  },
+})
+
+const minuteOf = (bearing: number, name: string) =>
+  dayRibbon(roomDay(bearing), 'clear').moments.find((moment) => moment.name === name)?.minute
+
+test('a west room is warmest within two hours of sunset, an east room within two of dawn', () => {
+  // Sunrise 03:43, sunset 20:21 UTC at 52° N on the solstice (astronomical tables, from memory).
+  expect(minuteOf(270, 'warmest')).toBeGreaterThan(18 * 60)
+  expect(minuteOf(270, 'warmest')).toBeLessThan(20.5 * 60)
+  expect(minuteOf(90, 'warmest')).toBeGreaterThan(3.6 * 60)
+  expect(minuteOf(90, 'warmest')).toBeLessThan(6 * 60)
+})
+
+test('sun enters a west room soon after noon', () => {
+  expect(minuteOf(270, 'sun in')).toBeGreaterThanOrEqual(12 * 60)
+  expect(minuteOf(270, 'sun in')).toBeLessThan(12.5 * 60)
+})
+
+test('the late sun stands at eight degrees', () => {
+  const altitude = sunPosition(place, utcMsAt(day, lateSunMinute(place, day))).altitudeDeg
+  expect(altitude).toBeGreaterThanOrEqual(8)
+  expect(altitude).toBeLessThan(9)
+})
+
+test('borrowed lights: north is cool, west is warm, lamps are the lamps', () => {
+  const choice = { minute: 13 * 60, sky: 'clear', lampsOn: false } as const
+  expect(lightOf(roomDay(90), { ...choice, source: 'north' })!.cctK).toBeGreaterThan(6500)
+  expect(lightOf(roomDay(90), { ...choice, source: 'west' })!.cctK).toBeLessThan(5200)
+  expect(lightOf(roomDay(90), { ...choice, source: 'lamps' })!.cctK).toBeCloseTo(2700, -1)
+  expect(lightOf(roomDay(90, 0), { ...choice, source: 'lamps' })).toBeNull()
+})
+
+test('after dark the lamps are lit, whatever the switch says', () => {
+  const night = { source: 'room', minute: 1430, sky: 'clear', lampsOn: false } as const
+  expect(lightOf(roomDay(180), night)!.parts.lamp).toBeGreaterThan(0)
+  expect(lightOf(roomDay(180, 0), night)).toBeNull()
+})
+
+test('the day in words names the hour of the warmest light and the sun', () => {
+  const west = daySentences(roomDay(270).room, day, dayRibbon(roomDay(270), 'clear')).join(' ')
+  expect(west).toMatch(/warmest at (18|19|20):\d\d/)
+  expect(west).toMatch(/Direct sun from 12:\d\d to 20:\d\d/)
+  const cellar = daySentences(roomDay(null).room, day, dayRibbon(roomDay(null), 'clear')).join(' ')
+  expect(cellar).toMatch(/No window/)
+})
