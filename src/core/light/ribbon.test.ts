@@ -10,8 +10,8 @@ const roomDay = (bearingDeg: number | null, lumens = 1600): RoomDay => ({
   place,
   day,
   room: {
-    lengthMm: 4500,
-    widthMm: 4000,
+    northSouthMm: 4500,
+    eastWestMm: 4000,
     heightMm: 2600,
     windows: bearingDeg === null ? [] : [{ bearingDeg, widthMm: 1600, heightMm: 1400 }],
     lamps: lumens > 0 ? [{ cctK: 2700, lumens }] : [],

@@ -10,8 +10,8 @@ const EQUINOX = '2026-09-22'
 
 function room(...bearings: number[]): LitRoom {
   return {
-    lengthMm: 4500,
-    widthMm: 4000,
+    northSouthMm: 4500,
+    eastWestMm: 4000,
     heightMm: 2600,
     windows: bearings.map((bearingDeg) => ({ bearingDeg, widthMm: 1600, heightMm: 1400 })),
     lamps: [{ cctK: 2700, lumens: 1600 }],

@@ -15,8 +15,9 @@ export interface RoomLamp {
 
 /** What of a room decides its light. */
 export interface LitRoom {
-  readonly lengthMm: number
-  readonly widthMm: number
+  /** Plan size from the north wall to the south wall, and from west to east. */
+  readonly northSouthMm: number
+  readonly eastWestMm: number
   readonly heightMm: number
   readonly windows: readonly RoomWindow[]
   readonly lamps: readonly RoomLamp[]
@@ -30,8 +31,18 @@ export const ROOM_REFLECTANCE = 0.5
 const MM2_PER_M2 = 1e6
 
 /** All walls, floor and ceiling, square metres. */
-export function surfaceAreaM2({ lengthMm, widthMm, heightMm }: LitRoom): number {
-  return (2 * (lengthMm * widthMm + (lengthMm + widthMm) * heightMm)) / MM2_PER_M2
+export function surfaceAreaM2({ northSouthMm, eastWestMm, heightMm }: LitRoom): number {
+  const plan = northSouthMm * eastWestMm
+  return (2 * (plan + (northSouthMm + eastWestMm) * heightMm)) / MM2_PER_M2
+}
+
+/** Width of the wall that faces a bearing; the room counts as square to the compass. */
+export function wallWidthMm(
+  { northSouthMm, eastWestMm }: Pick<LitRoom, 'northSouthMm' | 'eastWestMm'>,
+  bearingDeg: number,
+): number {
+  const facesNorthOrSouth = Math.abs(Math.cos((bearingDeg * Math.PI) / 180)) > Math.SQRT1_2
+  return facesNorthOrSouth ? eastWestMm : northSouthMm
 }
 
 export const windowAreaM2 = ({ widthMm, heightMm }: RoomWindow): number =>

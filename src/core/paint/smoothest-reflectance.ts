@@ -44,7 +44,7 @@ export function smoothestReflectance(xyz: Xyz): Reflectance {
 
 function solve(target: Xyz, hessian: 'exact' | 'definite'): Reflectance | null {
   const z = new Float64Array(BANDS).fill(Math.atanh((2 * target[1]) / 100 - 1))
-  const multipliers: [number, number, number] = [0, 0, 0]
+  const multipliers = new Float64Array(3)
   let residual = evaluate(z, multipliers, target)
   for (let step = 0; step < MAX_STEPS; step++) {
     if (residual.colour < TOLERANCE_XYZ && residual.slope < 1e-6) return residual.reflectance
@@ -53,9 +53,7 @@ function solve(target: Xyz, hessian: 'exact' | 'definite'): Reflectance | null {
     const next = lineSearch(z, multipliers, direction, residual, target)
     if (!next) return residual.colour < TOLERANCE_XYZ ? residual.reflectance : null
     z.set(next.z)
-    multipliers[0] = next.multipliers[0]
-    multipliers[1] = next.multipliers[1]
-    multipliers[2] = next.multipliers[2]
+    multipliers.set(next.multipliers)
     residual = next.residual
   }
   return null
@@ -73,7 +71,7 @@ interface Residual {
   readonly slope: number
 }
 
-function evaluate(z: Float64Array, multipliers: readonly number[], target: Xyz): Residual {
+function evaluate(z: Float64Array, multipliers: Float64Array, target: Xyz): Residual {
   const reflectance = new Float64Array(BANDS)
   const first = new Float64Array(BANDS)
   const second = new Float64Array(BANDS)
@@ -99,14 +97,14 @@ function evaluate(z: Float64Array, multipliers: readonly number[], target: Xyz):
   return { reflectance, first, second, gradient, miss, colour, slope }
 }
 
-const pull = (band: number, multipliers: readonly number[]): number =>
+const pull = (band: number, multipliers: Float64Array): number =>
   multipliers[0]! * D65_WEIGHTS[band * 3]! +
   multipliers[1]! * D65_WEIGHTS[band * 3 + 1]! +
   multipliers[2]! * D65_WEIGHTS[band * 3 + 2]!
 
 interface Direction {
   readonly z: Float64Array
-  readonly multipliers: readonly number[]
+  readonly multipliers: Float64Array
 }
 
 // Border: the last band and the three multipliers. The bands before it form a tridiagonal block.
@@ -115,7 +113,7 @@ const BORDER = 4
 
 function newtonStep(
   { first, second, gradient, miss }: Residual,
-  multipliers: readonly number[],
+  multipliers: Float64Array,
   hessian: 'exact' | 'definite',
 ): Direction | null {
   const diagonal = new Float64Array(BANDS)
@@ -183,7 +181,7 @@ function newtonStep(
     for (let c = 0; c < BORDER; c++) value -= block[i * columns + c]! * border[c]!
     step[i] = value
   }
-  return { z: step, multipliers: border.slice(1) }
+  return { z: step, multipliers: Float64Array.from(border.slice(1)) }
 }
 
 function solvePivoted(rows: number[][]): number[] | null {
@@ -213,11 +211,11 @@ function solvePivoted(rows: number[][]): number[] | null {
 
 function lineSearch(
   z: Float64Array,
-  multipliers: readonly number[],
+  multipliers: Float64Array,
   direction: Direction,
   from: Residual,
   target: Xyz,
-): { z: Float64Array; multipliers: number[]; residual: Residual } | null {
+): { z: Float64Array; multipliers: Float64Array; residual: Residual } | null {
   const longest = direction.z.reduce((most, value) => Math.max(most, Math.abs(value)), 0)
   const before = merit(from)
   for (let share = Math.min(1, 4 / longest); share > 1e-6; share /= 2) {

@@ -1,0 +1,56 @@
+import { z } from 'zod'
+
+/** The database or a transaction on it; every query module takes either. */
+export interface Db {
+  query(sql: string, parameters?: readonly unknown[]): Promise<readonly unknown[]>
+  /** Runs several statements without parameters. */
+  exec(sql: string): Promise<void>
+  /** All or nothing. Not nestable: inside, pass the transaction on. */
+  transaction<T>(work: (tx: Db) => Promise<T>): Promise<T>
+}
+
+/** A row did not have the shape its query promised; names the column. */
+export class RowShapeError extends Error {
+  override name = 'RowShapeError'
+}
+
+export class NotFoundError extends Error {
+  override name = 'NotFoundError'
+}
+
+export async function many<S extends z.ZodType>(
+  db: Db,
+  row: S,
+  sql: string,
+  parameters?: readonly unknown[],
+): Promise<z.infer<S>[]> {
+  const rows = await db.query(sql, parameters)
+  return rows.map((raw) => parseRow(row, raw))
+}
+
+export async function maybeOne<S extends z.ZodType>(
+  db: Db,
+  row: S,
+  sql: string,
+  parameters?: readonly unknown[],
+): Promise<z.infer<S> | null> {
+  const [first] = await db.query(sql, parameters)
+  return first === undefined ? null : parseRow(row, first)
+}
+
+function parseRow<S extends z.ZodType>(row: S, raw: unknown): z.infer<S> {
+  const parsed = row.safeParse(raw)
+  if (parsed.success) return parsed.data
+  const [issue] = parsed.error.issues
+  throw new RowShapeError(`column ${issue?.path.join('.') ?? '?'}: ${issue?.message}`)
+}
+
+/** SQLSTATE of a database error, or null for any other error. */
+export function sqlState(error: unknown): string | null {
+  return error instanceof Error && 'code' in error && typeof error.code === 'string'
+    ? error.code
+    : null
+}
+
+export const UNIQUE_VIOLATION = '23505'
+export const FOREIGN_KEY_VIOLATION = '23503'

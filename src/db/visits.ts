@@ -1,0 +1,98 @@
+import { z } from 'zod'
+import { NORTH_ROOM_RULES } from '../core/judge/house-rules'
+import { many, maybeOne, NotFoundError, type Db } from './db'
+
+const STAGES = ['in-progress', 'planned', 'finished'] as const
+
+const VisitRow = z.object({
+  id: z.uuid(),
+  household: z.string(),
+  wishes: z.string(),
+  willNotHave: z.string(),
+  northRoomRule: z.enum(NORTH_ROOM_RULES),
+  weakestStrengthPercent: z.number(),
+  placeName: z.string(),
+  latitudeDeg: z.number(),
+  longitudeDeg: z.number(),
+  timeZone: z.string(),
+  visitDate: z.iso.date(),
+  stage: z.enum(STAGES),
+})
+export type Visit = z.infer<typeof VisitRow>
+export type NewVisit = Omit<Visit, 'stage'>
+
+// In progress once something has been looked at, finished when the consultant says so.
+const STAGE = `case
+  when v.finished_at is not null then 'finished'
+  when exists (select from look where look.visit_id = v.id) then 'in-progress'
+  else 'planned' end`
+
+const COLUMNS = `v.id, v.household, v.wishes, v.will_not_have as "willNotHave",
+  v.north_room_rule as "northRoomRule", v.weakest_strength_percent as "weakestStrengthPercent",
+  v.place_name as "placeName", v.latitude_deg as "latitudeDeg", v.longitude_deg as "longitudeDeg",
+  v.time_zone as "timeZone", v.visit_date as "visitDate", ${STAGE} as stage`
+
+const VisitSummaryRow = VisitRow.extend({ rooms: z.number(), candidates: z.number(), looks: z.number() })
+export type VisitSummary = z.infer<typeof VisitSummaryRow>
+
+/** All visits: in progress, then planned by date, then finished, latest first. */
+export function listVisits(db: Db): Promise<VisitSummary[]> {
+  return many(
+    db,
+    VisitSummaryRow,
+    `select * from (
+      select ${COLUMNS},
+        (select count(*) from room where room.visit_id = v.id) as rooms,
+        (select count(*) from candidate where candidate.visit_id = v.id) as candidates,
+        (select count(*) from look where look.visit_id = v.id and retracted_at is null) as looks
+      from visit v) listed
+     order by array_position(array['in-progress', 'planned', 'finished'], stage),
+       case stage when 'planned' then "visitDate" end, "visitDate" desc, household`,
+  )
+}
+
+export function findVisit(db: Db, id: string): Promise<Visit | null> {
+  return maybeOne(db, VisitRow, `select ${COLUMNS} from visit v where v.id = $1`, [id])
+}
+
+export async function getVisit(db: Db, id: string): Promise<Visit> {
+  const visit = await findVisit(db, id)
+  if (!visit) throw new NotFoundError(`no visit ${id}`)
+  return visit
+}
+
+/** Writes a visit's brief; the same id again changes it. */
+export async function saveVisit(db: Db, visit: NewVisit): Promise<void> {
+  await db.query(
+    `insert into visit (id, household, wishes, will_not_have, north_room_rule,
+       weakest_strength_percent, place_name, latitude_deg, longitude_deg, time_zone, visit_date)
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11)
+     on conflict (id) do update set household = excluded.household, wishes = excluded.wishes,
+       will_not_have = excluded.will_not_have, north_room_rule = excluded.north_room_rule,
+       weakest_strength_percent = excluded.weakest_strength_percent,
+       place_name = excluded.place_name, latitude_deg = excluded.latitude_deg,
+       longitude_deg = excluded.longitude_deg, time_zone = excluded.time_zone,
+       visit_date = excluded.visit_date`,
+    [
+      visit.id,
+      visit.household,
+      visit.wishes,
+      visit.willNotHave,
+      visit.northRoomRule,
+      visit.weakestStrengthPercent,
+      visit.placeName,
+      visit.latitudeDeg,
+      visit.longitudeDeg,
+      visit.timeZone,
+      visit.visitDate,
+    ],
+  )
+}
+
+/** Marks a visit finished, or takes the mark back. */
+export async function setVisitFinished(db: Db, id: string, finished: boolean): Promise<void> {
+  await db.query(
+    `update visit set finished_at = case when $2 then coalesce(finished_at, now()) end where id = $1`,
+    [id, finished],
+  )
+}
