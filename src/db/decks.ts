@@ -79,6 +79,20 @@ export function listDeckColours(db: Db, deckId: string): Promise<DeckColour[]> {
   )
 }
 
+const MOST_FOUND = 12
+
+/** Colours of any deck whose code begins with, or whose name holds, what was typed. */
+export function searchDeckColours(db: Db, typed: string): Promise<DeckColour[]> {
+  return many(
+    db,
+    DeckColourRow,
+    `select ${DECK_COLOUR_COLUMNS} from deck_colour d
+     where starts_with(lower(d.code), lower($1)) or position(lower($1) in lower(d.name)) > 0
+     order by d.code limit ${MOST_FOUND}`,
+    [typed],
+  )
+}
+
 /**
  * Adds a deck with all its colours, or nothing.
  *

@@ -1,0 +1,269 @@
+import type { KeeperKind, KeeperState } from '../src/core/judge/keeper-kind'
+import type { NorthRoomRule } from '../src/core/judge/house-rules'
+import type { Reason, Verdict } from '../src/core/judge/verdict'
+import type { LightSource } from '../src/core/light/light-choice'
+import type { Lab } from '../src/core/colour/lab'
+
+// People, places, finishes and looks here are all invented.
+
+export interface DemoKeeper {
+  readonly name: string
+  readonly kind: KeeperKind
+  readonly state: KeeperState
+  readonly colours: readonly (readonly [part: string, sharePercent: number, lab: Lab])[]
+}
+
+export interface DemoRoom {
+  readonly name: string
+  readonly sizeMm: readonly [northSouth: number, eastWest: number, height: number]
+  readonly windows: readonly (readonly [bearingDeg: number, widthMm: number, heightMm: number])[]
+  readonly lamps: readonly (readonly [cctK: number, lumens: number])[]
+  readonly keepers: readonly DemoKeeper[]
+  readonly looks: readonly DemoLook[]
+}
+
+export interface DemoLook {
+  readonly code: string
+  readonly against: string
+  readonly light: LightSource
+  /** Clock time as minutes after midnight. */
+  readonly minute: number
+  readonly verdict: Verdict
+  readonly reasons: readonly Reason[]
+  readonly note: string
+}
+
+export interface DemoVisit {
+  readonly household: string
+  readonly wishes: string
+  readonly willNotHave: string
+  readonly northRoomRule: NorthRoomRule
+  readonly weakestStrengthPercent: number
+  readonly place: {
+    readonly name: string
+    readonly latitudeDeg: number
+    readonly longitudeDeg: number
+    readonly timeZone: string
+  }
+  readonly date: string
+  readonly finished: boolean
+  readonly candidates: readonly (readonly [code: string, strengthPercent: number])[]
+  readonly rooms: readonly DemoRoom[]
+}
+
+const OAK: DemoKeeper = {
+  name: 'Oak floor',
+  kind: 'floor',
+  state: 'staying',
+  colours: [['boards', 100, [55, 9, 24]]],
+}
+
+const at = (hours: number, minutes = 0): number => hours * 60 + minutes
+
+function look(
+  code: string,
+  against: string,
+  [light, minute]: readonly [LightSource, number],
+  verdict: Verdict,
+  reasons: readonly Reason[] = [],
+  note = '',
+): DemoLook {
+  return { code, against, light, minute, verdict, reasons, note }
+}
+
+const NOON = ['room', at(12)] as const
+const LATE = ['room', at(17, 30)] as const
+const LAMPS = ['lamps', at(20)] as const
+
+const TERRACE: DemoVisit = {
+  household: 'The Orrin-Vale household',
+  wishes: 'Calmer downstairs, cosier in the snug. The kitchen should stop arguing with its counter.',
+  willNotHave: 'No grey that looks like a waiting room.',
+  northRoomRule: 'warm-up',
+  weakestStrengthPercent: 50,
+  place: { name: 'Tarlow Cross', latitudeDeg: 52.4, longitudeDeg: -1.6, timeZone: 'Europe/London' },
+  date: '2026-09-17',
+  finished: false,
+  candidates: [
+    ['B033-4', 75],
+    ['H111-4', 75],
+    ['C043-1', 100],
+    ['E011-4', 75],
+    ['H117-4', 50],
+    ['G010-1', 100],
+  ],
+  rooms: [
+    {
+      name: 'Front room',
+      sizeMm: [4200, 4600, 2800],
+      windows: [[0, 1800, 1600]],
+      lamps: [[2700, 1800]],
+      keepers: [
+        OAK,
+        {
+          name: 'Slate hearth',
+          kind: 'stone',
+          state: 'staying',
+          colours: [
+            ['ground', 80, [38, -1, -3]],
+            ['vein', 20, [60, 1, 4]],
+          ],
+        },
+        { name: 'Cream picture rail', kind: 'trim', state: 'paintable', colours: [['paint', 100, [91, 0.5, 9]]] },
+        { name: 'Old carpet', kind: 'carpet', state: 'leaving', colours: [['pile', 100, [57, 4, 14]]] },
+      ],
+      looks: [
+        look('B033-4', 'Oak floor', NOON, 'works', ['shares the undertone']),
+        look('B033-4', 'Slate hearth', NOON, 'no', ['too orange'], 'The hearth goes blue beside it.'),
+        look('C043-1', 'Oak floor', NOON, 'works', ['shares the undertone'], 'Keeps its warmth even here.'),
+        look('C043-1', 'Slate hearth', NOON, 'works'),
+        look('C043-1', 'Cream picture rail', NOON, 'unsure', ['too little contrast'], 'Fine if the rail is painted too.'),
+        look('E011-4', 'Oak floor', NOON, 'works', ['shares the undertone']),
+        look('E011-4', 'Slate hearth', LAMPS, 'works'),
+        look('G010-1', 'Cream picture rail', NOON, 'no', ['too weak'], 'Looks unfinished against the rail.'),
+      ],
+    },
+    {
+      name: 'Kitchen',
+      sizeMm: [5200, 3600, 2500],
+      windows: [[270, 2000, 1300]],
+      lamps: [[3000, 3200]],
+      keepers: [
+        {
+          name: 'Stone counter',
+          kind: 'stone',
+          state: 'staying',
+          colours: [
+            ['ground', 70, [66, 9, 14]],
+            ['fleck', 30, [48, 7, 9]],
+          ],
+        },
+        { name: 'Blue-white tile', kind: 'tile', state: 'leaving', colours: [['glaze', 100, [93, -0.6, -3]]] },
+        OAK,
+      ],
+      looks: [
+        look('B033-4', 'Stone counter', NOON, 'works', ['shares the undertone']),
+        look('B033-4', 'Stone counter', LATE, 'works', ['shares the undertone'], 'Glows with it. They stopped talking.'),
+        look('B033-4', 'Oak floor', LATE, 'works'),
+        look('H111-4', 'Stone counter', NOON, 'unsure', ['too green']),
+        look('H111-4', 'Stone counter', LATE, 'no', ['too green'], 'Turns to mustard soup in the sun.'),
+        look('H117-4', 'Stone counter', NOON, 'no', ['too green']),
+        look('C043-1', 'Stone counter', LATE, 'works', ['shares the undertone'], 'Washes out a little, but kindly.'),
+        look('C043-1', 'Oak floor', LAMPS, 'works'),
+      ],
+    },
+    {
+      name: 'Basement snug',
+      sizeMm: [3600, 4000, 2200],
+      windows: [],
+      lamps: [[2700, 1400]],
+      keepers: [
+        { name: 'Leather sofa', kind: 'upholstery', state: 'staying', colours: [['hide', 100, [36, 14, 18]]] },
+        {
+          name: 'Wool rug',
+          kind: 'rug',
+          state: 'arriving',
+          colours: [
+            ['ground', 65, [70, 1, 10]],
+            ['stripe', 35, [40, -4, -10]],
+          ],
+        },
+      ],
+      looks: [
+        look('E011-4', 'Leather sofa', LAMPS, 'works'),
+        look('B033-4', 'Leather sofa', LAMPS, 'works', ['shares the undertone'], 'Warm, nearly peach by lamp.'),
+        look('G010-1', 'Leather sofa', LAMPS, 'works-stronger', ['too weak'], 'Reads as undercoat down here.'),
+      ],
+    },
+    {
+      name: 'South bedroom',
+      sizeMm: [4000, 3800, 2500],
+      windows: [[180, 1500, 1400]],
+      lamps: [[2700, 1200]],
+      keepers: [
+        {
+          name: 'Madder rug',
+          kind: 'rug',
+          state: 'staying',
+          colours: [
+            ['field', 60, [50, 20, 13]],
+            ['border', 40, [78, 2, 10]],
+          ],
+        },
+        { name: 'Linen curtain', kind: 'curtain', state: 'staying', colours: [['weave', 100, [86, 0.5, 7]]] },
+      ],
+      looks: [look('C043-1', 'Linen curtain', NOON, 'works', ['shares the undertone'])],
+    },
+  ],
+}
+
+const SOUTHERN: DemoVisit = {
+  household: 'Pell and Ibbotrey',
+  wishes: 'Light without glare on the sunny side. Something quiet for the room at the back.',
+  willNotHave: '',
+  northRoomRule: 'warm-up',
+  weakestStrengthPercent: 50,
+  place: { name: 'Port Wirrin', latitudeDeg: -38.1, longitudeDeg: 144.6, timeZone: 'Australia/Melbourne' },
+  date: '2026-12-03',
+  finished: false,
+  candidates: [],
+  rooms: [
+    {
+      name: 'Living room',
+      sizeMm: [4800, 5600, 2700],
+      windows: [
+        [0, 2400, 2000],
+        [270, 1200, 1400],
+      ],
+      lamps: [[3000, 2400]],
+      keepers: [
+        { name: 'Gum floor', kind: 'floor', state: 'staying', colours: [['boards', 100, [48, 14, 20]]] },
+      ],
+      looks: [],
+    },
+    {
+      name: 'Back study',
+      sizeMm: [3200, 3400, 2700],
+      windows: [[180, 1200, 1200]],
+      lamps: [[4000, 1600]],
+      keepers: [],
+      looks: [],
+    },
+  ],
+}
+
+const FINISHED: DemoVisit = {
+  household: 'Mrs Quillan',
+  wishes: 'One warm off-white for hall and stairs that does not turn yellow.',
+  willNotHave: 'Nothing pink.',
+  northRoomRule: 'warm-up',
+  weakestStrengthPercent: 50,
+  place: { name: 'Hathersedge Mill', latitudeDeg: 53.3, longitudeDeg: -1.7, timeZone: 'Europe/London' },
+  date: '2026-05-28',
+  finished: true,
+  candidates: [
+    ['C043-1', 100],
+    ['E011-4', 50],
+  ],
+  rooms: [
+    {
+      name: 'Hall',
+      sizeMm: [6200, 1900, 2900],
+      windows: [[95, 900, 1200]],
+      lamps: [[2700, 1600]],
+      keepers: [
+        { name: 'Quarry tiles', kind: 'tile', state: 'staying', colours: [['tile', 100, [42, 22, 22]]] },
+        { name: 'White doors', kind: 'trim', state: 'staying', colours: [['paint', 100, [94, 0, 1.5]]] },
+      ],
+      looks: [
+        look('C043-1', 'Quarry tiles', ['room', at(9)], 'works', ['shares the undertone']),
+        look('C043-1', 'White doors', ['room', at(9)], 'unsure', ['too little contrast'], 'Doors in the same, one sheen up.'),
+        look('E011-4', 'Quarry tiles', ['room', at(9)], 'works'),
+        look('E011-4', 'White doors', ['room', at(9)], 'works', [], 'The pick. Doors stay.'),
+        look('E011-4', 'White doors', LAMPS, 'works'),
+      ],
+    },
+  ],
+}
+
+export const DEMO_VISITS: readonly DemoVisit[] = [TERRACE, SOUTHERN, FINISHED]

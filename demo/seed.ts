@@ -1,0 +1,106 @@
+import { readFileSync } from 'node:fs'
+import { addCandidate, listCandidates } from '../src/db/candidates'
+import type { Db } from '../src/db/db'
+import { addDeck, listDeckColours } from '../src/db/decks'
+import { saveKeeper } from '../src/db/keepers'
+import { keepLook } from '../src/db/looks'
+import { saveLamp, saveRoom, saveWindow } from '../src/db/rooms'
+import { openStore } from '../src/db/store'
+import { saveVisit, setVisitFinished } from '../src/db/visits'
+import { readDeckCsv } from '../src/formats/deck-csv'
+import { DEMO_DECK, DEMO_MAKER, DEMO_WHITE_BASE } from './deck-generator'
+import { DEMO_VISITS, type DemoRoom, type DemoVisit } from './scenario'
+import { seededRandom } from './seeded-random'
+
+// Fills an empty data directory with the demo: node --import tsx demo/seed.ts DIRECTORY
+
+const random = seededRandom(7)
+
+/** A version 4 UUID that is the same in every run, so that addresses of the demo are. */
+function steadyId(): string {
+  const hex = Array.from({ length: 32 }, () => Math.floor(random() * 16).toString(16))
+  hex[12] = '4'
+  hex[16] = '89ab'[Math.floor(random() * 4)]!
+  const text = hex.join('')
+  return [text.slice(0, 8), text.slice(8, 12), text.slice(12, 16), text.slice(16, 20), text.slice(20)].join('-')
+}
+
+async function seedDeck(db: Db): Promise<Map<string, string>> {
+  const csv = readDeckCsv(readFileSync(new URL('deck.csv', import.meta.url)))
+  if (!csv.ok) throw new Error(`demo/deck.csv: ${JSON.stringify(csv.errors)}`)
+  const deck = { maker: DEMO_MAKER, name: DEMO_DECK, whiteBase: DEMO_WHITE_BASE }
+  const deckId = await addDeck(db, deck, csv.colours)
+  if (!deckId) throw new Error('the demo deck is there already')
+  const colours = await listDeckColours(db, deckId)
+  return new Map(colours.map(({ code, deckColourId }) => [code, deckColourId]))
+}
+
+async function seedVisit(db: Db, visit: DemoVisit, deckColourIds: Map<string, string>): Promise<void> {
+  const { place, rooms, candidates, date, finished, ...brief } = visit
+  const visitId = steadyId()
+  await saveVisit(db, {
+    ...brief,
+    id: visitId,
+    placeName: place.name,
+    latitudeDeg: place.latitudeDeg,
+    longitudeDeg: place.longitudeDeg,
+    timeZone: place.timeZone,
+    visitDate: date,
+  })
+  for (const [code, strengthPercent] of candidates) {
+    const deckColourId = deckColourIds.get(code)
+    if (!deckColourId) throw new Error(`the demo deck has no ${code}`)
+    await addCandidate(db, { id: steadyId(), visitId, deckColourId, strengthPercent })
+  }
+  const taken = await listCandidates(db, visitId)
+  const candidateIds = new Map(taken.map(({ code, id }) => [code, id]))
+  for (const room of rooms) await seedRoom(db, visitId, room, candidateIds)
+  await setVisitFinished(db, visitId, finished)
+}
+
+async function seedRoom(
+  db: Db,
+  visitId: string,
+  room: DemoRoom,
+  candidateIds: ReadonlyMap<string, string>,
+): Promise<void> {
+  const roomId = steadyId()
+  const [northSouthMm, eastWestMm, heightMm] = room.sizeMm
+  await saveRoom(db, { id: roomId, visitId, name: room.name, northSouthMm, eastWestMm, heightMm })
+  for (const [bearingDeg, widthMm, windowHeightMm] of room.windows)
+    await saveWindow(db, roomId, { id: steadyId(), bearingDeg, widthMm, heightMm: windowHeightMm })
+  for (const [cctK, lumens] of room.lamps) await saveLamp(db, roomId, { id: steadyId(), cctK, lumens })
+  const keeperIds = new Map<string, string>()
+  for (const { name, kind, state, colours } of room.keepers) {
+    const id = steadyId()
+    keeperIds.set(name, id)
+    await saveKeeper(
+      db,
+      { id, roomId, name, kind, state },
+      colours.map(([part, sharePercent, lab]) => ({ part, sharePercent, reading: { kind: 'lab', lab } })),
+    )
+  }
+  for (const look of room.looks) {
+    const kept = await keepLook(db, {
+      id: steadyId(),
+      candidateId: candidateIds.get(look.code)!,
+      roomId,
+      keeperId: keeperIds.get(look.against)!,
+      lightSource: look.light,
+      lightMinute: look.minute,
+      sky: 'clear',
+      lampsOn: false,
+      verdict: look.verdict,
+      reasons: [...look.reasons],
+      note: look.note,
+    })
+    if (!kept) throw new Error(`${room.name}: ${look.code} against ${look.against} could not be kept`)
+  }
+}
+
+const [, , dataDir] = process.argv
+if (!dataDir) throw new Error('expected a data directory to fill')
+const store = await openStore(dataDir)
+const deckColourIds = await seedDeck(store.db)
+for (const visit of DEMO_VISITS) await seedVisit(store.db, visit, deckColourIds)
+await store.close()

@@ -1,0 +1,62 @@
+import { spawn } from 'node:child_process'
+import { createServer } from 'node:net'
+import { root } from './prepare.mjs'
+
+/** A port of this machine that nothing listens on. */
+export function freePort() {
+  return new Promise((resolve, reject) => {
+    const probe = createServer()
+    probe.on('error', reject)
+    probe.listen(0, '127.0.0.1', () => {
+      const { port } = probe.address()
+      probe.close(() => resolve(port))
+    })
+  })
+}
+
+/**
+ * Starts the built application on a data directory and waits until it answers.
+ *
+ * Next is started as a plain child: through npm it would outlive a signal. It leaves signals to the
+ * application, which closes its data before it goes.
+ *
+ * @returns the process, its address, and `ended`: a promise of how it ended
+ * @throws with what it printed when it stops before it answers
+ */
+export async function startServer({ port, dataDir }) {
+  const child = spawn(
+    'node',
+    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
+    {
+      cwd: root,
+      env: {
+        ...process.env,
+        ELM_DATA_DIR: dataDir,
+        NEXT_MANUAL_SIG_HANDLE: 'true',
+        NEXT_TELEMETRY_DISABLED: '1',
+        NODE_ENV: 'production',
+      },
+      stdio: ['ignore', 'pipe', 'pipe'],
+    },
+  )
+  let printed = ''
+  for (const stream of [child.stdout, child.stderr])
+    stream.on('data', (chunk) => {
+      printed = (printed + chunk).slice(-10_000)
+    })
+  let running = true
+  const ended = new Promise((resolve) =>
+    child.on('exit', (code, signal) => {
+      running = false
+      resolve({ code, signal, printed: () => printed })
+    }),
+  )
+  const url = `http://127.0.0.1:${port}`
+  while (running) {
+    const answer = await fetch(url).catch(() => null)
+    // Another server on this port would answer too: ours must still be up a moment later.
+    if (answer?.ok && running && printed.includes('Ready')) return { child, url, ended, printed: () => printed }
+    await Promise.race([ended, new Promise((resolve) => setTimeout(resolve, 100))])
+  }
+  throw new Error(printed.trim() || 'the server stopped before it answered')
+}

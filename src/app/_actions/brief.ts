@@ -1,0 +1,48 @@
+'use server'
+
+import tzLookup from '@photostructure/tz-lookup'
+import { z } from 'zod'
+import { NORTH_ROOM_RULES } from '@/core/judge/house-rules'
+import { openDb } from '@/db/store'
+import { saveVisit, setVisitFinished } from '@/db/visits'
+import { isTimeZone } from '@/time/local-day'
+import type { ActionResult } from '@/ui/form/action-result'
+import { choiceValue, dateValue, nameValue, noteValue, numberValue } from './form-values'
+import { kept, refused } from './result'
+
+const BriefForm = z.object({
+  id: z.uuid(),
+  household: nameValue('the household’s name', 120),
+  wishes: noteValue,
+  willNotHave: noteValue,
+  northRoomRule: choiceValue(NORTH_ROOM_RULES),
+  weakestStrengthPercent: choiceValue(['50', '25']).transform(Number),
+  placeName: nameValue('a place', 120),
+  latitudeDeg: numberValue(-90, 90, '°'),
+  longitudeDeg: numberValue(-180, 180, '°'),
+  // Comes with a town of the list; worked out from the coordinates when typed.
+  timeZone: z.string().trim(),
+  visitDate: dateValue,
+})
+
+/** Keeps the brief of a visit, new or changed. */
+export async function saveBrief(form: FormData): Promise<ActionResult> {
+  const input = BriefForm.safeParse(Object.fromEntries(form))
+  if (!input.success) return refused(input.error)
+  const { timeZone, ...brief } = input.data
+  await saveVisit(await openDb(), {
+    ...brief,
+    timeZone: isTimeZone(timeZone) ? timeZone : tzLookup(brief.latitudeDeg, brief.longitudeDeg),
+  })
+  return kept(`/visits/${brief.id}/brief`)
+}
+
+const FinishForm = z.object({ id: z.uuid(), finished: z.enum(['yes', 'no']) })
+
+/** Marks a visit finished, or opens it again. */
+export async function finishVisit(form: FormData): Promise<ActionResult> {
+  const input = FinishForm.safeParse(Object.fromEntries(form))
+  if (!input.success) return refused(input.error)
+  await setVisitFinished(await openDb(), input.data.id, input.data.finished === 'yes')
+  return kept()
+}

@@ -1,0 +1,109 @@
+'use server'
+
+import { z } from 'zod'
+import { wallWidthMm } from '@/core/light/room'
+import { sqlState, UNIQUE_VIOLATION } from '@/db/db'
+import { getRoom, removeLamp, removeWindow, saveLamp, saveRoom, saveWindow } from '@/db/rooms'
+import { openDb } from '@/db/store'
+import type { ActionResult } from '@/ui/form/action-result'
+import { metresValue, nameValue, numberValue } from './form-values'
+import { kept, refused } from './result'
+
+const RoomForm = z.object({
+  id: z.uuid(),
+  visitId: z.uuid(),
+  name: nameValue('a name for the room'),
+  northSouthMm: metresValue(0.5, 50),
+  eastWestMm: metresValue(0.5, 50),
+  heightMm: metresValue(1.5, 15),
+  goTo: z.string().startsWith('/visits/').optional(),
+})
+
+/** Keeps a room's name and size. */
+export async function saveRoomSize(form: FormData): Promise<ActionResult> {
+  const input = RoomForm.safeParse(Object.fromEntries(form))
+  if (!input.success) return refused(input.error)
+  const { goTo, ...room } = input.data
+  const db = await openDb()
+  const tooWide = (await windowsOf(room.id)).find(
+    (window) => window.widthMm > wallWidthMm(room, window.bearingDeg),
+  )
+  if (tooWide)
+    return {
+      ok: false,
+      message: `The window at ${tooWide.bearingDeg}° is ${metres(tooWide.widthMm)} wide: the wall it stands in cannot be narrower.`,
+    }
+  try {
+    await saveRoom(db, room)
+  } catch (error) {
+    if (sqlState(error) === UNIQUE_VIOLATION)
+      return { ok: false, fields: { name: `This visit has a room “${room.name}” already.` } }
+    throw error
+  }
+  return kept(goTo)
+}
+
+async function windowsOf(roomId: string) {
+  const db = await openDb()
+  const room = await getRoom(db, roomId).catch(() => null)
+  return room?.windows ?? []
+}
+
+const WindowForm = z.object({
+  id: z.uuid(),
+  roomId: z.uuid(),
+  bearingDeg: numberValue(0, 359.9, '°'),
+  widthMm: metresValue(0.1, 50),
+  heightMm: metresValue(0.1, 15),
+})
+
+/** Adds a window to a room. */
+export async function addWindow(form: FormData): Promise<ActionResult> {
+  const input = WindowForm.safeParse(Object.fromEntries(form))
+  if (!input.success) return refused(input.error)
+  const { roomId, ...window } = input.data
+  const db = await openDb()
+  const room = await getRoom(db, roomId)
+  const wall = wallWidthMm(room, window.bearingDeg)
+  if (window.widthMm > wall)
+    return {
+      ok: false,
+      fields: { widthMm: `Expected at most ${metres(wall)}, the width of that wall, got ${metres(window.widthMm)}.` },
+    }
+  if (window.heightMm > room.heightMm)
+    return {
+      ok: false,
+      fields: { heightMm: `Expected at most ${metres(room.heightMm)}, the height of the room, got ${metres(window.heightMm)}.` },
+    }
+  await saveWindow(db, roomId, window)
+  return kept()
+}
+
+const metres = (mm: number): string => `${(mm / 1000).toFixed(2)} m`
+
+const LampForm = z.object({
+  id: z.uuid(),
+  roomId: z.uuid(),
+  cctK: numberValue(1500, 10_000, 'K').transform(Math.round),
+  lumens: numberValue(10, 100_000, 'lm').transform(Math.round),
+})
+
+/** Adds a lamp to a room. */
+export async function addLamp(form: FormData): Promise<ActionResult> {
+  const input = LampForm.safeParse(Object.fromEntries(form))
+  if (!input.success) return refused(input.error)
+  const { roomId, ...lamp } = input.data
+  await saveLamp(await openDb(), roomId, lamp)
+  return kept()
+}
+
+const RemoveForm = z.object({ id: z.uuid(), what: z.enum(['window', 'lamp']) })
+
+/** Takes a window or a lamp out of its room. */
+export async function removeFitting(form: FormData): Promise<ActionResult> {
+  const input = RemoveForm.safeParse(Object.fromEntries(form))
+  if (!input.success) return refused(input.error)
+  const db = await openDb()
+  await (input.data.what === 'window' ? removeWindow : removeLamp)(db, input.data.id)
+  return kept()
+}

@@ -1,0 +1,68 @@
+import { screenColour, type ScreenColour } from '@/core/colour/appearance'
+import { cellVerdict, type CellVerdict } from '@/core/judge/cell-verdict'
+import { clockTime } from '@/core/light/day-clock'
+import { keyLights, type KeyLight } from '@/core/light/key-lights'
+import { lrvPercent } from '@/core/paint/reading'
+import { listCandidates } from '@/db/candidates'
+import { listDecks } from '@/db/decks'
+import { listLooks } from '@/db/looks'
+import { openDb } from '@/db/store'
+import { candidatePaint, type CandidatePaint } from './paints'
+import { loadVisit, roomDayOf } from './visit-page'
+
+export interface GridColumn {
+  readonly id: string
+  readonly name: string
+  /** "midday, 19:20, lamps": what the bands of its cells are. */
+  readonly lights: readonly string[]
+}
+
+export interface GridCell {
+  readonly roomId: string
+  readonly bands: readonly ScreenColour[]
+  readonly standing: CellVerdict | null
+}
+
+export interface GridRow {
+  readonly paint: CandidatePaint
+  readonly lrvPercent: number
+  readonly cells: readonly GridCell[]
+}
+
+/** Rooms × candidates at a strength: each in the room's key lights, with how it stands there. */
+export async function loadHouseGrid(visitId: string) {
+  const { visit, rooms } = await loadVisit(visitId)
+  const db = await openDb()
+  const decks = await listDecks(db)
+  const candidates = await listCandidates(db, visit.id)
+  const looks = (await listLooks(db, visit.id)).filter((look) => !look.retracted)
+  const lit = rooms.map((room) => {
+    const roomDay = roomDayOf(visit, room)
+    return { room, roomDay, lights: keyLights(roomDay) }
+  })
+  const columns = lit.map(({ room, roomDay, lights }): GridColumn => ({
+    id: room.id,
+    name: room.name,
+    lights: lights.map(({ name, choice }) =>
+      name === 'lamps' ? 'lamps' : `${name} ${clockTime(roomDay.day, choice.minute)}`,
+    ),
+  }))
+  const rows = candidates.map((candidate): GridRow => {
+    const paint = candidatePaint(candidate, decks)
+    return {
+      paint,
+      lrvPercent: lrvPercent(paint.reflectance),
+      cells: lit.map(({ room, lights }) => ({
+        roomId: room.id,
+        bands: bandsOf(paint, lights),
+        standing: cellVerdict(
+          looks.filter((look) => look.candidateId === candidate.id && look.roomId === room.id),
+        ),
+      })),
+    }
+  })
+  return { visit, columns, rows }
+}
+
+export const bandsOf = (paint: CandidatePaint, lights: readonly KeyLight[]): ScreenColour[] =>
+  lights.map(({ prepared }) => screenColour(prepared, paint.reflectance))

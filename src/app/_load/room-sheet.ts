@@ -1,0 +1,77 @@
+import { undertoneWords } from '@/core/judge/hue-name'
+import { cellVerdict } from '@/core/judge/cell-verdict'
+import { lightnessWord } from '@/core/judge/lightness-word'
+import { undertoneOf } from '@/core/judge/undertone'
+import type { Verdict } from '@/core/judge/verdict'
+import { clockTime } from '@/core/light/day-clock'
+import { keyLights } from '@/core/light/key-lights'
+import { daySentences } from '@/core/light/light-words'
+import { dayRibbon } from '@/core/light/ribbon'
+import { lrvPercent } from '@/core/paint/reading'
+import { listCandidates } from '@/db/candidates'
+import { listDecks } from '@/db/decks'
+import { listKeepersInRoom } from '@/db/keepers'
+import { listLooks, type Look } from '@/db/looks'
+import { openDb } from '@/db/store'
+import { lightWords, verdictSentence } from '@/ui/verdict/look-words'
+import { bandsOf } from './house-grid'
+import { candidatePaint } from './paints'
+import { loadRoom } from './visit-page'
+
+/** The record of one room, ready to print. */
+export async function loadRoomSheet(visitId: string, roomId: string) {
+  const { visit, room, roomDay } = await loadRoom(visitId, roomId)
+  const db = await openDb()
+  const decks = await listDecks(db)
+  const keepers = await listKeepersInRoom(db, room.id)
+  const looks = (await listLooks(db, visit.id)).filter((look) => look.roomId === room.id && !look.retracted)
+  const lights = keyLights(roomDay)
+
+  const entries = (await listCandidates(db, visit.id)).map((candidate) => {
+    const paint = candidatePaint(candidate, decks)
+    const own = looks.filter((look) => look.candidateId === candidate.id)
+    return {
+      paint,
+      base: candidate.base,
+      lrvPercent: lrvPercent(paint.reflectance),
+      words: [
+        lightnessWord(lrvPercent(paint.reflectance)),
+        ...(lights[0] ? [undertoneWords(undertoneOf(lights[0].prepared, paint.reflectance))] : []),
+      ].join(', '),
+      bands: bandsOf(paint, lights),
+      standing: cellVerdict(own),
+      looks: own.map((look) => lookLine(look)),
+    }
+  })
+  const standing = (...verdicts: readonly Verdict[]) =>
+    entries.filter((entry) => entry.standing && verdicts.includes(entry.standing.verdict))
+
+  function lookLine(look: Look) {
+    return {
+      id: look.id,
+      against: keepers.find(({ id }) => id === look.keeperId)?.name ?? 'a keeper',
+      light: lightWords({ ...look, source: look.lightSource, minute: look.lightMinute }, roomDay.place, roomDay.day),
+      said: verdictSentence(look.verdict, look.reasons),
+      note: look.note,
+    }
+  }
+
+  return {
+    visit,
+    room,
+    keepers,
+    lightNames: lights.map(({ name, choice }) =>
+      name === 'lamps' ? 'under lamps' : `${name}, ${clockTime(roomDay.day, choice.minute)}`,
+    ),
+    sentences: daySentences(room, roomDay.day, dayRibbon(roomDay, 'clear')),
+    groups: [
+      { title: 'What works', entries: standing('works') },
+      { title: 'Works at another strength', entries: standing('works-lighter', 'works-stronger') },
+      { title: 'Still open', entries: standing('unsure') },
+      { title: 'Ruled out, and why', entries: standing('no') },
+    ],
+    unseen: entries.filter((entry) => entry.standing === null),
+  }
+}
+
+export type SheetEntry = Awaited<ReturnType<typeof loadRoomSheet>>['unseen'][number]

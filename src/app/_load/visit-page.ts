@@ -1,0 +1,41 @@
+import { notFound } from 'next/navigation'
+import { z } from 'zod'
+import type { RoomDay } from '@/core/light/light-choice'
+import { openDb } from '@/db/store'
+import { listRooms, type Room } from '@/db/rooms'
+import { findVisit, type Visit } from '@/db/visits'
+import { localDay } from '@/time/local-day'
+
+export interface VisitPage {
+  readonly visit: Visit
+  readonly rooms: readonly Room[]
+}
+
+/** A visit and its rooms, or the page that says there is none. */
+export async function loadVisit(visitId: string): Promise<VisitPage> {
+  if (!z.uuid().safeParse(visitId).success) notFound()
+  const db = await openDb()
+  const visit = await findVisit(db, visitId)
+  if (!visit) notFound()
+  return { visit, rooms: await listRooms(db, visitId) }
+}
+
+/** A room of a visit with its day. */
+export async function loadRoom(
+  visitId: string,
+  roomId: string,
+): Promise<VisitPage & { room: Room; roomDay: RoomDay }> {
+  const page = await loadVisit(visitId)
+  const room = page.rooms.find((candidate) => candidate.id === roomId)
+  if (!room) notFound()
+  return { ...page, room, roomDay: roomDayOf(page.visit, room) }
+}
+
+export function roomDayOf(visit: Visit, room: Room): RoomDay {
+  const { latitudeDeg, longitudeDeg } = visit
+  return {
+    room,
+    place: { latitudeDeg, longitudeDeg },
+    day: localDay(visit.visitDate, visit.timeZone),
+  }
+}

@@ -1,0 +1,33 @@
+import Link from 'next/link'
+import { listDecks } from '@/db/decks'
+import { openDb } from '@/db/store'
+import { DeckImport } from '@/ui/deck/deck-import'
+
+export const metadata = { title: 'Decks' }
+
+export default async function DecksPage() {
+  const decks = await listDecks(await openDb())
+  return (
+    <main className="mx-auto max-w-4xl px-6 py-6">
+      <Link href="/" className="text-small underline underline-offset-4">
+        Visits
+      </Link>
+      <h1 className="mt-3 text-head">Decks</h1>
+      <ul className="mt-3 border-t border-ink">
+        {decks.map((deck) => (
+          <li key={deck.id} className="flex min-h-11 items-center justify-between border-b border-rule">
+            <span>
+              {deck.maker}, {deck.name}
+            </span>
+            <span className="text-small text-lead">
+              {deck.colours.toLocaleString('en-GB')} colours, white base L* {deck.whiteBase[0]}
+            </span>
+          </li>
+        ))}
+        {decks.length === 0 && <li className="py-4 text-lead">No deck yet; take one in from a CSV file.</li>}
+      </ul>
+      <h2 className="mt-8 mb-3 text-lead">Take a deck in</h2>
+      <DeckImport />
+    </main>
+  )
+}

@@ -1,0 +1,13 @@
+'use client'
+
+export default function ErrorPage({ reset }: { error: Error; reset: () => void }) {
+  return (
+    <main className="mx-auto max-w-2xl px-6 py-16">
+      <h1 className="text-head">Something went wrong here</h1>
+      <p className="mt-2">What was kept before is safe on disk. This step was not kept.</p>
+      <button type="button" className="key mt-6" onClick={reset}>
+        Try again
+      </button>
+    </main>
+  )
+}

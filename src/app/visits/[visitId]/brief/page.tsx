@@ -1,0 +1,29 @@
+import { randomUUID } from 'node:crypto'
+import Link from 'next/link'
+import { loadVisit } from '@/app/_load/visit-page'
+import { saveBrief } from '@/app/_actions/brief'
+import { BriefForm } from '@/ui/brief/brief-form'
+import { FinishVisit } from '@/ui/brief/finish-visit'
+import { finishVisit } from '@/app/_actions/brief'
+import { ReadingPage } from '@/ui/frame/sheet-page'
+
+export default async function BriefPage({ params }: { params: Promise<{ visitId: string }> }) {
+  const { visit, rooms } = await loadVisit((await params).visitId)
+  return (
+    <ReadingPage>
+      <div className="flex flex-wrap items-baseline justify-between gap-4">
+        <h1 className="text-head">{visit.household}</h1>
+        <FinishVisit id={visit.id} finished={visit.stage === 'finished'} action={finishVisit} />
+      </div>
+      {rooms.length === 0 && (
+        <p className="mt-4 flex flex-wrap items-center gap-4 border-y border-ink py-3">
+          Next: a room, from its window on.
+          <Link href={`/visits/${visit.id}/rooms/new`} className="key key-first">
+            Add the first room
+          </Link>
+        </p>
+      )}
+      <BriefForm key={randomUUID()} visit={visit} action={saveBrief} submit="Keep the brief" />
+    </ReadingPage>
+  )
+}

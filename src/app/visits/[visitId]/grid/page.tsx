@@ -1,0 +1,134 @@
+import Link from 'next/link'
+import { VERDICTS, VERDICT_WORDS } from '@/core/judge/verdict'
+import { loadHouseGrid, type GridCell, type GridRow } from '@/app/_load/house-grid'
+import { Patch } from '@/ui/swatch/patch'
+import { Notches } from '@/ui/verdict/notches'
+import { VerdictMark } from '@/ui/verdict/verdict-mark'
+
+export const metadata = { title: 'House grid' }
+
+export default async function HouseGridPage({ params }: { params: Promise<{ visitId: string }> }) {
+  const { visit, columns, rows } = await loadHouseGrid((await params).visitId)
+  if (columns.length === 0 || rows.length === 0)
+    return (
+      <main className="flex-1 p-6">
+        <h1 className="text-head">House grid</h1>
+        <p className="my-3">
+          The record of which colour works in which room. It fills as{' '}
+          {columns.length === 0 ? 'rooms are added' : 'candidates are taken up'}.
+        </p>
+        <Link
+          className="key key-first"
+          href={
+            columns.length === 0
+              ? `/visits/${visit.id}/rooms/new`
+              : `/visits/${visit.id}/rooms/${columns[0]!.id}/shortlist`
+          }
+        >
+          {columns.length === 0 ? 'Add the first room' : 'Take up a candidate'}
+        </Link>
+      </main>
+    )
+  return (
+    <main className="min-h-0 flex-1 overflow-auto p-4 print:overflow-visible">
+      <div className="mb-3 flex flex-wrap items-center justify-between gap-x-6 gap-y-1">
+        <h1 className="text-lead">House grid</h1>
+        <Legend />
+      </div>
+      <table className="border-separate border-spacing-0">
+        <thead>
+          <tr>
+            <th className="sticky left-0 z-10 bg-paper" />
+            {columns.map((column) => (
+              <th key={column.id} scope="col" className="px-3 pb-2 text-left align-bottom text-small font-medium">
+                {column.name}
+                <span className="block text-fine font-normal text-lead">{column.lights.join(' · ') || 'no light yet'}</span>
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row) => (
+            <tr key={row.paint.id}>
+              <th
+                scope="row"
+                className="sticky left-0 z-10 w-44 min-w-40 border-t border-rule bg-paper py-2 pr-3 text-left align-top font-normal"
+              >
+                <span className="block font-display text-body leading-5">{row.paint.name}</span>
+                <span className="block text-fine text-lead">
+                  {row.paint.code}, {row.paint.strengthPercent} %, LRV {Math.round(row.lrvPercent)}
+                </span>
+              </th>
+              {row.cells.map((cell, i) => (
+                <td key={cell.roomId} className="border-t border-rule px-3 py-2 align-top">
+                  <Cell visitId={visit.id} row={row} cell={cell} roomName={columns[i]!.name} lights={columns[i]!.lights} />
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </main>
+  )
+}
+
+function Cell({
+  visitId,
+  row,
+  cell,
+  roomName,
+  lights,
+}: {
+  readonly visitId: string
+  readonly row: GridRow
+  readonly cell: GridCell
+  readonly roomName: string
+  readonly lights: readonly string[]
+}) {
+  const { paint } = row
+  const words = cell.standing ? VERDICT_WORDS[cell.standing.verdict] : 'not looked at'
+  return (
+    <Link
+      href={`/visits/${visitId}/rooms/${cell.roomId}/bench?candidate=${paint.id}`}
+      aria-label={`${paint.name} at ${paint.strengthPercent} per cent in ${roomName}: ${words}`}
+      data-verdict={cell.standing?.verdict ?? 'unseen'}
+      className="block min-w-36"
+    >
+      <span className="flex h-14">
+        {cell.bands.map((band, i) => (
+          <Patch key={lights[i]} colour={band} label={`${paint.name} in ${lights[i]}`} className="h-full min-w-0 flex-1" />
+        ))}
+      </span>
+      <span className="mt-1 flex items-center gap-2 text-fine">
+        <VerdictMark verdict={cell.standing?.verdict ?? null} />
+        {cell.standing && (
+          <>
+            {VERDICT_WORDS[cell.standing.verdict]}
+            <Notches count={cell.standing.notches} />
+          </>
+        )}
+      </span>
+    </Link>
+  )
+}
+
+function Legend() {
+  return (
+    <ul aria-label="What the shapes mean" className="flex flex-wrap gap-x-5 text-fine">
+      {VERDICTS.map((verdict) => (
+        <li key={verdict} className="flex items-center gap-1.5">
+          <VerdictMark verdict={verdict} />
+          {VERDICT_WORDS[verdict]}
+        </li>
+      ))}
+      <li className="flex items-center gap-1.5">
+        <VerdictMark verdict={null} />
+        not looked at
+      </li>
+      <li className="flex items-center gap-1.5">
+        <Notches count={2} />
+        seen in two lights
+      </li>
+    </ul>
+  )
+}

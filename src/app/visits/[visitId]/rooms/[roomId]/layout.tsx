@@ -1,0 +1,21 @@
+import { loadRoom } from '@/app/_load/visit-page'
+import { LightProvider } from '@/ui/light-bar/light-context'
+import { LightBar } from '@/ui/light-bar/light-bar'
+
+/** Every step of a room stands in one light, with its bar along the foot. */
+export default async function RoomLayout({
+  children,
+  params,
+}: {
+  children: React.ReactNode
+  params: Promise<{ visitId: string; roomId: string }>
+}) {
+  const { visitId, roomId } = await params
+  const { roomDay } = await loadRoom(visitId, roomId)
+  return (
+    <LightProvider roomDay={roomDay}>
+      {children}
+      <LightBar />
+    </LightProvider>
+  )
+}

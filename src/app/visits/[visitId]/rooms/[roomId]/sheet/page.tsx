@@ -1,0 +1,125 @@
+import { loadRoomSheet, type SheetEntry } from '@/app/_load/room-sheet'
+import { ReadingPage } from '@/ui/frame/sheet-page'
+import { PrintButton } from '@/ui/sheet/print-button'
+import { Patch } from '@/ui/swatch/patch'
+import { VerdictMark } from '@/ui/verdict/verdict-mark'
+
+export const metadata = { title: 'Room sheet' }
+
+export default async function RoomSheetPage({
+  params,
+}: {
+  params: Promise<{ visitId: string; roomId: string }>
+}) {
+  const { visitId, roomId } = await params
+  const { visit, room, keepers, lightNames, sentences, groups, unseen } = await loadRoomSheet(visitId, roomId)
+  const staying = keepers.filter(({ state }) => state !== 'leaving')
+  const leaving = keepers.filter(({ state }) => state === 'leaving')
+  const ruled = groups.some(({ entries }) => entries.length > 0)
+  return (
+    <ReadingPage>
+      <header className="flex items-end justify-between gap-4 border-b-2 border-ink pb-3">
+        <div>
+          <p className="text-small">
+            {visit.household}, {visit.placeName}, {visit.visitDate}
+          </p>
+          <h1 className="text-head">{room.name}</h1>
+        </div>
+        <PrintButton />
+      </header>
+      <div className="grid grid-cols-[1fr_14rem] gap-8 border-b border-rule py-3 text-small max-sm:grid-cols-1 max-sm:gap-3">
+        <div>
+          {sentences.map((sentence) => (
+            <p key={sentence}>{sentence}</p>
+          ))}
+        </div>
+        <div>
+          <p>
+            <span className="font-medium">Judged against:</span>{' '}
+            {staying.map(({ name }) => name).join(', ') || 'nothing yet'}
+          </p>
+          {leaving.length > 0 && <p>Leaving: {leaving.map(({ name }) => name).join(', ')}</p>}
+        </div>
+      </div>
+      {!ruled && (
+        <p className="py-8 text-lead">Nothing has been looked at in this room yet. The bench is where verdicts are given.</p>
+      )}
+      {groups.map(({ title, entries }) =>
+        entries.length === 0 ? null : (
+          <section key={title} aria-label={title} className="mt-6">
+            <h2 className="text-lead">{title}</h2>
+            {entries.map((entry) => (
+              <Entry key={entry.paint.id} entry={entry} lightNames={lightNames} />
+            ))}
+          </section>
+        ),
+      )}
+      {ruled && unseen.length > 0 && (
+        <p className="mt-6 text-small">
+          <span className="font-medium">Not looked at here:</span>{' '}
+          {unseen.map(({ paint }) => `${paint.name} at ${paint.strengthPercent} %`).join(', ')}.
+        </p>
+      )}
+      <footer className="mt-8 border-t border-rule pt-3 text-fine text-lead">
+        Colours on a screen or from a printer are not paint: order by maker, code and strength, and rule from dry
+        two-coat boards. Old paint may hold lead: do not dry-sand or scrape it; test first, follow local rules and use
+        licensed people. Ventilate while paint dries. This sheet advises on colour, not on safety.
+      </footer>
+    </ReadingPage>
+  )
+}
+
+function Entry({ entry, lightNames }: { readonly entry: SheetEntry; readonly lightNames: readonly string[] }) {
+  const { paint } = entry
+  return (
+    <article
+      aria-label={`${paint.name} at ${paint.strengthPercent} per cent`}
+      className="grid break-inside-avoid grid-cols-[14rem_1fr_11rem] gap-6 border-t border-ink py-3 max-sm:grid-cols-1 max-sm:gap-2"
+    >
+      <div>
+        <div className="flex h-24">
+          {entry.bands.map((band, i) => (
+            <Patch key={lightNames[i]} colour={band} label={`${paint.name}, ${lightNames[i]}`} className="h-full min-w-0 flex-1" />
+          ))}
+        </div>
+        <div className="flex text-fine text-lead">
+          {lightNames.map((name) => (
+            <span key={name} className="flex-1">
+              {name}
+            </span>
+          ))}
+        </div>
+      </div>
+      <div>
+        <h3 className="flex items-center gap-2 font-display text-lead leading-6">
+          <VerdictMark verdict={entry.standing?.verdict ?? null} />
+          {paint.name} at {paint.strengthPercent} %
+        </h3>
+        <ul className="mt-1 text-small">
+          {entry.looks.map((look) => (
+            <li key={look.id}>
+              Against {look.against}, {look.light}: <strong className="font-semibold">{look.said}</strong>
+              {look.note && ` — “${look.note}”`}
+            </li>
+          ))}
+        </ul>
+      </div>
+      <dl className="text-fine">
+        <dt className="text-lead">Maker and code</dt>
+        <dd className="mb-1">
+          {paint.maker} {paint.code}
+        </dd>
+        <dt className="text-lead">At the counter</dt>
+        <dd className="mb-1">
+          {paint.strengthPercent === 100
+            ? `the full formula in the ${entry.base} base`
+            : `${paint.strengthPercent} % of the formula in the same ${entry.base} base`}
+        </dd>
+        <dt className="text-lead">LRV</dt>
+        <dd className="mb-1">{Math.round(entry.lrvPercent)}</dd>
+        <dt className="text-lead">On the card</dt>
+        <dd>{entry.words}</dd>
+      </dl>
+    </article>
+  )
+}

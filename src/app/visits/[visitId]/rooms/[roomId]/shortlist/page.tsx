@@ -1,0 +1,77 @@
+import Link from 'next/link'
+import { dropUnseen, takeUp } from '@/app/_actions/candidate'
+import { candidatePaint, whiteBaseOf } from '@/app/_load/paints'
+import { loadRoom } from '@/app/_load/visit-page'
+import { listCandidates } from '@/db/candidates'
+import { listDeckColours, listDecks } from '@/db/decks'
+import { openDb } from '@/db/store'
+import { ShortlistView } from '@/ui/deck/shortlist-view'
+
+export const metadata = { title: 'Shortlist' }
+
+export default async function ShortlistPage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ visitId: string; roomId: string }>
+  searchParams: Promise<{ deck?: string }>
+}) {
+  const { visitId, roomId } = await params
+  const { visit } = await loadRoom(visitId, roomId)
+  const db = await openDb()
+  const decks = await listDecks(db)
+  const wanted = (await searchParams).deck
+  const deck = decks.find(({ id }) => id === wanted) ?? decks[0]
+  if (!deck)
+    return (
+      <main className="flex-1 p-6">
+        <h1 className="text-head">No deck yet</h1>
+        <p className="my-3">Candidates come from a deck. Take one in first.</p>
+        <Link href="/decks" className="key key-first">
+          To the decks
+        </Link>
+      </main>
+    )
+  const candidates = await listCandidates(db, visit.id)
+  const colours = await listDeckColours(db, deck.id)
+  return (
+    <>
+      {decks.length > 1 && (
+        <nav aria-label="Decks" className="flex gap-2 px-4 pt-3">
+          {decks.map((each) => (
+            <Link
+              key={each.id}
+              href={`?deck=${each.id}`}
+              aria-current={each.id === deck.id ? 'page' : undefined}
+              className="key"
+            >
+              {each.maker}, {each.name}
+            </Link>
+          ))}
+        </nav>
+      )}
+      <ShortlistView
+        key={deck.id}
+        visitId={visit.id}
+        deck={{ id: deck.id, maker: deck.maker, name: deck.name, whiteBase: whiteBaseOf(deck) }}
+        entries={colours.map(({ deckColourId, code, name, strip, base }) => ({
+          id: deckColourId,
+          code,
+          name,
+          strip,
+          base,
+        }))}
+        candidates={candidates.map((candidate) => ({
+          id: candidate.id,
+          deckColourId: candidate.deckColourId,
+          code: candidate.code,
+          name: candidate.name,
+          strengthPercent: candidate.strengthPercent,
+          reflectance: candidatePaint(candidate, decks).reflectance,
+        }))}
+        weakestPercent={visit.weakestStrengthPercent}
+        actions={{ takeUp, dropUnseen }}
+      />
+    </>
+  )
+}

@@ -1,0 +1,24 @@
+import { randomUUID } from 'node:crypto'
+import { loadVisit } from '@/app/_load/visit-page'
+import { saveRoomSize } from '@/app/_actions/room'
+import { ReadingPage } from '@/ui/frame/sheet-page'
+import { RoomForm } from '@/ui/room/room-form'
+
+export const metadata = { title: 'New room' }
+
+export default async function NewRoomPage({ params }: { params: Promise<{ visitId: string }> }) {
+  const { visit } = await loadVisit((await params).visitId)
+  const id = randomUUID()
+  return (
+    <ReadingPage>
+      <h1 className="text-head">New room</h1>
+      <p className="mt-1 text-lead">Name and size; the window comes next, and with it the light.</p>
+      <RoomForm
+        room={{ id, visitId: visit.id, name: '', northSouthMm: 4500, eastWestMm: 4000, heightMm: 2500 }}
+        action={saveRoomSize}
+        submit="Add the room"
+        goTo={`/visits/${visit.id}/rooms/${id}/light`}
+      />
+    </ReadingPage>
+  )
+}

@@ -1,0 +1,35 @@
+import { randomUUID } from 'node:crypto'
+import Link from 'next/link'
+import { saveBrief } from '@/app/_actions/brief'
+import { DEFAULT_NORTH_ROOM_RULE, DEFAULT_WEAKEST_STRENGTH_PERCENT } from '@/core/judge/house-rules'
+import { BriefForm } from '@/ui/brief/brief-form'
+
+export const metadata = { title: 'New visit' }
+
+export default function NewVisitPage() {
+  return (
+    <main className="mx-auto max-w-4xl px-6 py-6">
+      <Link href="/" className="text-small underline underline-offset-4">
+        Visits
+      </Link>
+      <h1 className="mt-3 text-head">New visit</h1>
+      <BriefForm
+        visit={{
+          id: randomUUID(),
+          household: '',
+          wishes: '',
+          willNotHave: '',
+          northRoomRule: DEFAULT_NORTH_ROOM_RULE,
+          weakestStrengthPercent: DEFAULT_WEAKEST_STRENGTH_PERCENT,
+          placeName: '',
+          latitudeDeg: null,
+          longitudeDeg: null,
+          timeZone: '',
+          visitDate: new Date().toISOString().slice(0, 10),
+        }}
+        action={saveBrief}
+        submit="Keep the visit"
+      />
+    </main>
+  )
+}

@@ -1,0 +1,21 @@
+import { DataDirLockedError } from './db/data-dir-lock'
+import { applicationStore } from './db/store'
+
+const STOP_SIGNALS = ['SIGTERM', 'SIGINT', 'SIGHUP'] as const
+
+/** Opens the data directory and sees to it that it is closed when the server is told to stop. */
+export async function boot(): Promise<void> {
+  try {
+    const store = await applicationStore()
+    let stopping = false
+    for (const signal of STOP_SIGNALS)
+      process.on(signal, () => {
+        if (stopping) return
+        stopping = true
+        void store.close().finally(() => process.exit(0))
+      })
+  } catch (error) {
+    console.error(error instanceof DataDirLockedError ? error.message : error)
+    process.exit(1)
+  }
+}

@@ -1,0 +1,31 @@
+import { lightOf, solarNoonMinute, type LightChoice, type RoomDay } from './light-choice'
+import { dayRibbon } from './ribbon'
+import { prepareLight, type PreparedLight } from '../colour/appearance'
+
+/** A light that a room is remembered by. */
+export interface KeyLight {
+  readonly name: 'midday' | 'warmest' | 'lamps'
+  readonly choice: LightChoice
+  readonly prepared: PreparedLight
+}
+
+/** Midday, the warmest daylight of the clear day, and the lamps; of these, the ones the room has. */
+export function keyLights(roomDay: RoomDay): KeyLight[] {
+  const { room, place, day } = roomDay
+  const byDay = { source: 'room', sky: 'clear', lampsOn: false } as const
+  const choices: Pick<KeyLight, 'name' | 'choice'>[] = []
+  if (room.windows.length > 0) {
+    choices.push({ name: 'midday', choice: { ...byDay, minute: solarNoonMinute(place, day) } })
+    const warmest = dayRibbon(roomDay, 'clear').moments.find(({ name }) => name === 'warmest')
+    if (warmest)
+      choices.push({ name: 'warmest', choice: { ...byDay, minute: warmest.minute } })
+  }
+  if (room.lamps.length > 0)
+    choices.push({ name: 'lamps', choice: { ...byDay, source: 'lamps', minute: 20 * 60 } })
+  return choices.flatMap(({ name, choice }) => {
+    const light = lightOf(roomDay, choice)
+    return light
+      ? [{ name, choice, prepared: prepareLight(light.spectrum, light.illuminanceLux) }]
+      : []
+  })
+}

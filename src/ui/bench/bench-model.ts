@@ -1,0 +1,77 @@
+import type { FinishColour, StrengthRung } from '@/core/judge/model-reading'
+import type { Reason, Verdict } from '@/core/judge/verdict'
+import type { LightSource } from '@/core/light/light-choice'
+import type { Sky } from '@/core/light/sky'
+
+export interface BenchKeeper {
+  readonly id: string
+  readonly name: string
+  readonly state: string
+  readonly colours: readonly FinishColour[]
+}
+
+export interface BenchCandidate extends StrengthRung {
+  readonly id: string
+  readonly code: string
+  readonly name: string
+  readonly maker: string
+  readonly ladder: readonly StrengthRung[]
+  readonly whyNoLadder: string | null
+}
+
+export interface BenchLook {
+  readonly id: string
+  readonly candidateId: string
+  readonly keeperId: string
+  readonly lightSource: LightSource
+  readonly lightMinute: number
+  readonly sky: Sky
+  readonly lampsOn: boolean
+  readonly verdict: Verdict
+  readonly reasons: readonly Reason[]
+  readonly note: string
+  readonly retracted: boolean
+}
+
+export interface BenchPair {
+  readonly keeper: BenchKeeper
+  readonly candidate: BenchCandidate
+}
+
+/** Every candidate past one finish, then past the next. */
+export function benchPairs(
+  keepers: readonly BenchKeeper[],
+  candidates: readonly BenchCandidate[],
+): BenchPair[] {
+  return keepers.flatMap((keeper) => candidates.map((candidate) => ({ keeper, candidate })))
+}
+
+const SETS_WITH: readonly Reason[] = ['shares the undertone', 'sets it off']
+const TOO: readonly Reason[] = [
+  'too pink',
+  'too orange',
+  'too yellow',
+  'too green',
+  'too blue',
+  'too violet',
+  'too grey',
+  'too strong',
+  'too weak',
+  'too dark',
+  'too light',
+  'too little contrast',
+]
+
+/** Reasons that make sense for a verdict, in the order of their keys. */
+export const reasonsFor = (verdict: Verdict): readonly Reason[] =>
+  verdict === 'works' ? SETS_WITH : TOO
+
+export const VERDICT_KEYS: Record<Verdict, string> = {
+  works: 'w',
+  'works-lighter': 'l',
+  'works-stronger': 's',
+  unsure: 'u',
+  no: 'n',
+}
+
+export const REASON_KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '0', '-', '='] as const

@@ -1,0 +1,47 @@
+'use client'
+
+import { flatReflectance, type Reflectance } from '@/core/colour/spectrum'
+import { compressedWords } from './swatch-words'
+import { RelitPatch } from '../swatch/relit-patch'
+import { useRelitCard, useRelitColour, useSurfaceWords } from '../swatch/use-relit'
+import type { BenchPair } from './bench-model'
+
+// L* 50: what a photographer's mid grey is.
+const MID_GREY = flatReflectance(0.184)
+
+export type Surround = 'card' | 'grey'
+
+/** Keeper and candidate edge to edge, one straight seam, a margin of card or grey around both. */
+export function SwatchField({ pair, surround }: { readonly pair: BenchPair; readonly surround: Surround }) {
+  const card = useRelitCard()
+  const grey = useRelitColour(MID_GREY)
+  const margin = surround === 'card' ? card : grey
+  const { keeper, candidate } = pair
+  return (
+    <div className="relative min-h-40 flex-1" data-surround={surround}>
+      <svg aria-hidden="true" className="absolute inset-0 h-full w-full" data-hex={margin.hex}>
+        <rect width="100%" height="100%" fill={margin.hex} />
+      </svg>
+      <div className="absolute inset-x-8 inset-y-6 flex max-sm:inset-x-3 max-sm:inset-y-3">
+        <div className="flex flex-1 flex-col">
+          {keeper.colours.map(({ part, sharePercent, reflectance }) => (
+            <span key={part} className="w-full" style={{ flexGrow: sharePercent, flexBasis: 0 }}>
+              <LabelledPatch reflectance={reflectance} name={`${keeper.name}, ${part}`} />
+            </span>
+          ))}
+        </div>
+        <div className="flex-1" data-testid="candidate-swatch">
+          <LabelledPatch
+            reflectance={candidate.reflectance}
+            name={compressedWords(candidate)}
+          />
+        </div>
+      </div>
+    </div>
+  )
+}
+
+function LabelledPatch({ reflectance, name }: { readonly reflectance: Reflectance; readonly name: string }) {
+  const words = useSurfaceWords(reflectance)
+  return <RelitPatch reflectance={reflectance} label={`${name}: ${words}`} className="h-full w-full" />
+}

@@ -1,0 +1,8 @@
+/** What a screen reader calls a candidate. */
+export const compressedWords = ({
+  name,
+  strengthPercent,
+}: {
+  readonly name: string
+  readonly strengthPercent: number
+}): string => `${name} at ${strengthPercent} per cent`

@@ -1,0 +1,189 @@
+'use client'
+
+import { useMemo, useState, useTransition } from 'react'
+import type { Reflectance } from '@/core/colour/spectrum'
+import { GamutMark } from '../swatch/patch'
+import { RelitPatch } from '../swatch/relit-patch'
+import { useRelitColour } from '../swatch/use-relit'
+import type { ActionResult } from '../form/action-result'
+import { DeckMap } from './deck-map'
+import { useDeckReflectances } from './deck-reflectances'
+import { findPlaces, stripsOf, type DeckEntry } from './deck-strips'
+import { StrengthLadder } from './strength-ladder'
+import { StripFan } from './strip-fan'
+
+export interface TakenCandidate {
+  readonly id: string
+  readonly deckColourId: string
+  readonly code: string
+  readonly name: string
+  readonly strengthPercent: number
+  readonly reflectance: Reflectance
+}
+
+interface Props {
+  readonly visitId: string
+  readonly deck: {
+    readonly id: string
+    readonly maker: string
+    readonly name: string
+    readonly whiteBase: Reflectance
+  }
+  readonly entries: readonly DeckEntry[]
+  readonly candidates: readonly TakenCandidate[]
+  readonly weakestPercent: number
+  readonly actions: {
+    readonly takeUp: (candidate: {
+      id: string
+      visitId: string
+      deckColourId: string
+      strengthPercent: number
+    }) => Promise<ActionResult>
+    readonly dropUnseen: (id: string) => Promise<ActionResult>
+  }
+}
+
+const STRIPS_SHOWN = 14
+
+/** A deck in strips under the room's light; a colour at a strength becomes a candidate. */
+export function ShortlistView({ visitId, deck, entries, candidates, weakestPercent, actions }: Props) {
+  const reflectances = useDeckReflectances(deck.id)
+  const strips = useMemo(() => stripsOf(entries), [entries])
+  const [first, setFirst] = useState(0)
+  const [picked, setPicked] = useState<number | null>(null)
+  const [typed, setTyped] = useState('')
+  const [message, setMessage] = useState('')
+  const [, start] = useTransition()
+  const found = findPlaces(entries, typed)
+
+  function show(place: number): void {
+    const column = strips.findIndex(({ places }) => places.includes(place))
+    setFirst(Math.max(0, Math.min(strips.length - STRIPS_SHOWN, column - Math.floor(STRIPS_SHOWN / 2))))
+    setPicked(place)
+    setTyped('')
+  }
+
+  function say(work: () => Promise<ActionResult>, done: string): void {
+    start(async () => {
+      const answer = await work().catch(() => null)
+      if (answer?.ok) setMessage(done)
+      else setMessage(answer?.message ?? 'Not kept: the server did not answer.')
+    })
+  }
+
+  const entry = picked === null ? null : entries[picked]!
+  const full = picked === null ? undefined : reflectances?.[picked]
+  return (
+    <main className="flex min-h-0 flex-1 max-lg:flex-col max-lg:overflow-y-auto">
+      <section aria-label="Deck" className="flex min-h-[22rem] min-w-0 flex-1 flex-col gap-2 p-4">
+        <div className="flex flex-wrap items-center justify-between gap-x-4">
+          <h1 className="text-lead">
+            {deck.maker}, {deck.name}
+          </h1>
+          <div className="relative w-64">
+            <label htmlFor="deck-search" className="sr-only">
+              Code or name
+            </label>
+            <input
+              id="deck-search"
+              type="search"
+              placeholder="Code or name"
+              className="field"
+              autoComplete="off"
+              value={typed}
+              onChange={(event) => setTyped(event.target.value)}
+              onKeyDown={(event) => {
+                if (event.key === 'Enter' && found[0] !== undefined) show(found[0])
+              }}
+            />
+            {typed.trim() !== '' && (
+              <ul className="absolute inset-x-0 top-full z-20 border border-ink bg-paper">
+                {found.map((place) => (
+                  <li key={place}>
+                    <button
+                      type="button"
+                      className="min-h-11 w-full px-3 text-left text-small hover:bg-mist"
+                      onClick={() => show(place)}
+                    >
+                      {entries[place]!.code} {entries[place]!.name}
+                    </button>
+                  </li>
+                ))}
+                {found.length === 0 && <li className="p-3 text-small">No colour of this deck.</li>}
+              </ul>
+            )}
+          </div>
+        </div>
+        <DeckMap strips={strips} reflectances={reflectances} first={first} shown={STRIPS_SHOWN} onMove={setFirst} />
+        <StripFan
+          strips={strips.slice(first, first + STRIPS_SHOWN)}
+          entries={entries}
+          reflectances={reflectances}
+          picked={picked}
+          onPick={setPicked}
+        />
+      </section>
+      <aside
+        aria-label="The colour and the candidates"
+        className="flex w-96 shrink-0 flex-col gap-4 overflow-y-auto border-l border-rule p-4 max-lg:w-full max-lg:border-t max-lg:border-l-0"
+      >
+        {entry && full ? (
+          <div>
+            <h2 className="text-lead leading-6">{entry.name}</h2>
+            <p className="mb-2 text-small text-lead">
+              {entry.code}, {entry.base} base <OutOfGamut reflectance={full} />
+            </p>
+            <StrengthLadder
+              entry={entry}
+              full={full}
+              whiteBase={deck.whiteBase}
+              weakestPercent={weakestPercent}
+              taken={new Set(candidates.filter((c) => c.deckColourId === entry.id).map((c) => c.strengthPercent))}
+              onTake={(strengthPercent) =>
+                say(
+                  () => actions.takeUp({ id: crypto.randomUUID(), visitId, deckColourId: entry.id, strengthPercent }),
+                  `${entry.name} at ${strengthPercent} % is a candidate.`,
+                )
+              }
+            />
+          </div>
+        ) : (
+          <p className="text-small">Pick a colour of a strip to see it at its strengths and take it up.</p>
+        )}
+        <p role="status" className="min-h-5 text-small font-semibold">
+          {message}
+        </p>
+        <section aria-label="Candidates" className="border-t border-ink pt-2">
+          <h2 className="text-lead">Candidates</h2>
+          {candidates.length === 0 && <p className="text-small">None taken up yet.</p>}
+          <ul>
+            {candidates.map((candidate) => (
+              <li key={candidate.id} className="flex items-center gap-3 border-b border-rule">
+                <RelitPatch
+                  reflectance={candidate.reflectance}
+                  label={`${candidate.name} at ${candidate.strengthPercent} per cent`}
+                  className="h-12 w-16 shrink-0"
+                />
+                <span className="flex-1 text-small">
+                  {candidate.name} <span className="text-lead">{candidate.code}</span>, {candidate.strengthPercent} %
+                </span>
+                <button
+                  type="button"
+                  className="min-h-11 px-2 text-small underline underline-offset-4"
+                  aria-label={`Drop ${candidate.name} at ${candidate.strengthPercent} %`}
+                  onClick={() => say(() => actions.dropUnseen(candidate.id), `${candidate.name} dropped.`)}
+                >
+                  Drop
+                </button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      </aside>
+    </main>
+  )
+}
+
+function OutOfGamut({ reflectance }: { readonly reflectance: Reflectance }) {
+  return <GamutMark colour={useRelitColour(reflectance)} />
+}

@@ -1,0 +1,25 @@
+/** The order of work, which is the order of the spine. */
+export const ROOM_STEPS = ['light', 'keepers', 'shortlist', 'bench', 'sheet'] as const
+export type RoomStep = (typeof ROOM_STEPS)[number]
+
+export const STEP_WORDS: Record<RoomStep | 'brief' | 'grid', string> = {
+  brief: 'Brief',
+  light: 'Light',
+  keepers: 'Keepers',
+  shortlist: 'Shortlist',
+  bench: 'Bench',
+  grid: 'House grid',
+  sheet: 'Sheet',
+}
+
+/** A room as the frame around every page shows it. */
+export interface FrameRoom {
+  readonly id: string
+  readonly name: string
+  /** Compass directions in degrees; empty without a window. */
+  readonly bearingsDeg: readonly number[]
+  readonly aspectWords: string
+  readonly dimness: string
+  /** Under each step of the spine: what is done or missing. */
+  readonly done: Readonly<Record<RoomStep, string>>
+}

@@ -1,0 +1,143 @@
+'use client'
+
+import { Slider, ToggleGroup } from 'radix-ui'
+import { useMemo } from 'react'
+import { clockTime } from '@/core/light/day-clock'
+import { LIGHT_SOURCES, lateSunMinute, type LightSource } from '@/core/light/light-choice'
+import { lightColourWord } from '@/core/light/light-words'
+import { dayRibbon, RIBBON_STEP_MINUTES } from '@/core/light/ribbon'
+import { SKIES, type Sky } from '@/core/light/sky'
+import { useLight } from './light-context'
+import { figures, SKY_WORDS, sourceWords } from './light-words'
+import { placeMoments } from './moment-rows'
+import { RibbonDrawing } from './ribbon-drawing'
+
+/** The room's day, docked under every view that judges: drag it and all swatches follow. */
+export function LightBar() {
+  const { roomDay, choice, light, show, settle } = useLight()
+  const { room, place, day } = roomDay
+  const ribbon = useMemo(() => dayRibbon(roomDay, choice.sky), [roomDay, choice.sky])
+  const from = ribbon.steps[0]!.minute
+  const to = ribbon.steps.at(-1)!.minute
+  const lateSun = useMemo(() => lateSunMinute(place, day), [place, day])
+  const minute = Math.min(to, Math.max(from, choice.source === 'west' ? lateSun : choice.minute))
+  const moments = placeMoments(ribbon.moments, from, to, 2)
+  const timeless = choice.source === 'lamps'
+  const forcedLamps = choice.source === 'room' && !choice.lampsOn && (light?.parts.lamp ?? 0) > 0
+  const clock = clockTime(day, minute)
+  const spoken = light
+    ? `${clock}, ${lightColourWord(light.cctK)}, ${figures(light.cctK, light.illuminanceLux)}`
+    : `${clock}, dark`
+
+  return (
+    <section
+      aria-label="Light"
+      data-cct={light ? Math.round(light.cctK) : ''}
+      data-lux={light ? Math.round(light.illuminanceLux) : 0}
+      className="grid shrink-0 grid-cols-[9.5rem_1fr_auto] items-stretch gap-x-4 border-t border-ink bg-paper px-3 py-2 max-sm:grid-cols-[8rem_1fr] print:hidden"
+    >
+      <div className="flex flex-col justify-center">
+        <span className="text-head leading-8 font-medium">{timeless ? 'Lamps' : clock}</span>
+        <span className="text-fine">
+          {light ? figures(light.cctK, light.illuminanceLux) : 'Too dark to judge'}
+        </span>
+        <span className="text-fine text-lead">
+          {light ? `${lightColourWord(light.cctK)}${forcedLamps ? ', lamps lit' : ''}` : 'add a lamp'}
+          {light?.directSun && !timeless ? ', direct sun in' : ''}
+        </span>
+      </div>
+
+      <div className="relative">
+        <Slider.Root
+          className="relative flex h-11 touch-none items-stretch select-none"
+          min={from}
+          max={to}
+          step={RIBBON_STEP_MINUTES / 2}
+          value={[minute]}
+          onValueChange={([value]) => show({ source: dayOf(choice.source), minute: value! })}
+          onValueCommit={([value]) => settle({ source: dayOf(choice.source), minute: value! })}
+        >
+          <Slider.Track className="relative w-full border-b border-ink">
+            <RibbonDrawing ribbon={ribbon} lampsFrom={lampsFrom(choice.lampsOn, room.lamps.length)} />
+          </Slider.Track>
+          <Slider.Thumb
+            aria-label="Time of day"
+            aria-valuetext={spoken}
+            className="block h-11 w-11 -translate-y-0 outline-offset-0"
+          >
+            <span
+              className={`mx-auto block h-full ${timeless ? 'w-px bg-ash' : 'w-[5px] bg-ink'}`}
+            />
+          </Slider.Thumb>
+        </Slider.Root>
+        <div className="relative h-9 text-fine">
+          {moments.map((moment) => (
+            <button
+              key={`${moment.name}${moment.minute}`}
+              type="button"
+              className={`absolute border-l border-ash px-1 whitespace-nowrap hover:underline ${moment.at > 0.9 ? '-translate-x-full border-r border-l-0' : ''}`}
+              style={{ left: `${moment.at * 100}%`, top: `${moment.row * 1.1}rem` }}
+              onClick={() => settle({ source: 'room', minute: moment.minute })}
+            >
+              {moment.name}
+              <span className="sr-only"> at {clockTime(day, moment.minute)}</span>
+            </button>
+          ))}
+        </div>
+      </div>
+
+      <div className="flex flex-col gap-1 max-sm:col-span-2">
+        <ToggleGroup.Root
+          type="single"
+          aria-label="Hold it up in"
+          className="flex"
+          value={choice.source}
+          onValueChange={(value) => value && settle({ source: value as LightSource })}
+        >
+          {LIGHT_SOURCES.map((source) => (
+            <ToggleGroup.Item
+              key={source}
+              value={source}
+              disabled={source === 'lamps' && room.lamps.length === 0}
+              className="key -ml-px px-3 first:ml-0"
+            >
+              {sourceWords(source, place)}
+            </ToggleGroup.Item>
+          ))}
+        </ToggleGroup.Root>
+        <div className="flex items-center justify-between gap-3 text-small">
+          <label className="flex min-h-9 items-center gap-2">
+            Sky
+            <select
+              className="min-h-9 border border-ash bg-paper px-2"
+              value={choice.sky}
+              onChange={(event) => settle({ sky: event.target.value as Sky })}
+            >
+              {SKIES.map((sky) => (
+                <option key={sky} value={sky}>
+                  {SKY_WORDS[sky]}
+                </option>
+              ))}
+            </select>
+          </label>
+          <label className="flex min-h-9 items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-5 accent-ink"
+              checked={choice.lampsOn}
+              disabled={room.lamps.length === 0}
+              onChange={(event) => settle({ lampsOn: event.target.checked })}
+            />
+            Lamps on
+          </label>
+        </div>
+      </div>
+    </section>
+  )
+}
+
+/** Dragging the day leaves the borrowed lights that have no time of their own. */
+const dayOf = (source: LightSource): LightSource => (source === 'north' ? 'north' : 'room')
+
+const lampsFrom = (lampsOn: boolean, lamps: number): number | null =>
+  lampsOn && lamps > 0 ? 0 : null

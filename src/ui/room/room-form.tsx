@@ -1,0 +1,47 @@
+'use client'
+
+import type { FormAction } from '../form/action-result'
+import { Field, FormMessage } from '../form/field'
+import { useActionForm } from '../form/use-action-form'
+
+/** Name and size of a room; walls count as square to the compass. */
+export function RoomForm({
+  room,
+  action,
+  submit,
+  goTo,
+}: {
+  readonly room: {
+    readonly id: string
+    readonly visitId: string
+    readonly name: string
+    readonly northSouthMm: number
+    readonly eastWestMm: number
+    readonly heightMm: number
+  }
+  readonly action: FormAction
+  readonly submit: string
+  readonly goTo?: string
+}) {
+  const { onSubmit, pending, errors, message, kept } = useActionForm(action)
+  const metres = (mm: number): string => String(mm / 1000)
+  return (
+    <form onSubmit={onSubmit} noValidate className="mt-4 grid gap-x-4 gap-y-2 sm:grid-cols-3">
+      <input type="hidden" name="id" value={room.id} />
+      <input type="hidden" name="visitId" value={room.visitId} />
+      {goTo && <input type="hidden" name="goTo" value={goTo} />}
+      <div className="sm:col-span-3">
+        <Field label="Name of the room" name="name" defaultValue={room.name} error={errors.name} />
+      </div>
+      <Field label="North to south" name="northSouthMm" defaultValue={metres(room.northSouthMm)} error={errors.northSouthMm} unit="m" />
+      <Field label="East to west" name="eastWestMm" defaultValue={metres(room.eastWestMm)} error={errors.eastWestMm} unit="m" />
+      <Field label="Ceiling height" name="heightMm" defaultValue={metres(room.heightMm)} error={errors.heightMm} unit="m" />
+      <div className="flex items-center gap-4 sm:col-span-3">
+        <button type="submit" className="key key-first" disabled={pending}>
+          {submit}
+        </button>
+        <FormMessage>{message ?? (kept && !pending ? 'Kept.' : '')}</FormMessage>
+      </div>
+    </form>
+  )
+}

@@ -1,0 +1,64 @@
+'use client'
+
+import type { RoomWindow } from '@/core/light/room'
+import { useLight } from '../light-bar/light-context'
+import { planGeometry, WALLS, type Wall } from './plan-geometry'
+
+/** The room from above, north up: tap a wall to put a window in it. The arrow is the sun now. */
+export function RoomPlan({
+  windows,
+  picked,
+  onPick,
+}: {
+  readonly windows: readonly RoomWindow[]
+  /** Bearing of the window being added. */
+  readonly picked: number | null
+  readonly onPick: (bearingDeg: number) => void
+}) {
+  const { roomDay, light, choice } = useLight()
+  const plan = planGeometry(roomDay.room, windows)
+  const sun = choice.source === 'room' && light && light.sun.altitudeDeg > 0 ? light.sun : null
+  return (
+    <div className="relative mx-auto aspect-square w-full max-w-80">
+      <svg viewBox="-100 -100 200 200" className="absolute inset-0 h-full w-full" aria-hidden="true">
+        <circle r="92" fill="none" stroke="#d2d2d2" />
+        {WALLS.map(({ letter, bearingDeg }) => (
+          <text
+            key={letter}
+            x={83 * Math.sin((bearingDeg * Math.PI) / 180)}
+            y={-83 * Math.cos((bearingDeg * Math.PI) / 180)}
+            textAnchor="middle"
+            dominantBaseline="central"
+            fontSize="11"
+          >
+            {letter}
+          </text>
+        ))}
+        <rect {...plan.room} fill="#ffffff" stroke="#111111" strokeWidth="4" />
+        {plan.openings.map((opening, i) => (
+          <g key={i}>
+            <line {...opening} stroke="#ffffff" strokeWidth="5" />
+            <line {...opening} stroke="#111111" strokeWidth="1" />
+          </g>
+        ))}
+        {sun && (
+          <g transform={`rotate(${sun.azimuthDeg})`}>
+            <line y1="-92" y2={light?.directSun ? -20 : -70} stroke="#111111" strokeWidth="1.5" />
+            <circle cy="-92" r="5" fill="#111111" />
+          </g>
+        )}
+      </svg>
+      {WALLS.map(({ word, bearingDeg, box }: Wall) => (
+        <button
+          key={word}
+          type="button"
+          aria-pressed={picked === bearingDeg}
+          aria-label={`Window in the ${word} wall`}
+          onClick={() => onPick(bearingDeg)}
+          className="absolute hover:bg-ink/10 aria-pressed:bg-ink/20"
+          style={box(plan.share)}
+        />
+      ))}
+    </div>
+  )
+}
