@@ -27,9 +27,10 @@ export async function ensurePackages() {
   const wanted = hashOf([join(root, 'package-lock.json')])
   if (readIfThere(stamp) === wanted) return
   console.error('Installing packages…')
-  await run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
-    PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1',
-  })
+  // Not `npm ci`: it refuses a lock file that lacks the binaries of platforms that a registry
+  // mirror does not carry. --no-save leaves the lock file as it is.
+  const quiet = ['--no-save', '--no-audit', '--no-fund', '--loglevel=error']
+  await run('npm', ['install', ...quiet], { PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1' })
   writeFileSync(stamp, wanted)
 }
 
