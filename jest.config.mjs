@@ -13,7 +13,9 @@ const shared = {
     ],
   },
   // ESM-only packages that Jest has to compile.
-  transformIgnorePatterns: ['/node_modules/(?!(suncalc|culori|colorjs\\.io|temporal-|city-timezones)/?)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!(suncalc|culori|colorjs\\.io|temporal-|city-timezones)/?)',
+  ],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
 }
 

@@ -66,7 +66,10 @@ export function generateDeck(): DeckCsvColour[] {
         name: names[s * STRIP_LIGHTNESS.length + step]!,
         strip,
         base: STRIP_BASES[step]!,
-        reading: { kind: 'lab' as const, lab: lab.map((v) => Number(v.toFixed(2))) as unknown as Lab },
+        reading: {
+          kind: 'lab' as const,
+          lab: lab.map((v) => Number(v.toFixed(2))) as unknown as Lab,
+        },
       }
     }),
   )
@@ -114,21 +117,32 @@ function neutralTones(random: () => number): Tone[] {
 
 /** Round the colour circle in pairs of neighbours, each clear, softened and greyed. */
 function clearTones(random: () => number): Tone[] {
-  const circle: Colourant[] = ['rose', 'scarlet', 'sienna', 'ochre', 'lemon', 'viridian', 'marine', 'violet']
+  const circle: Colourant[] = [
+    'rose',
+    'scarlet',
+    'sienna',
+    'ochre',
+    'lemon',
+    'viridian',
+    'marine',
+    'violet',
+  ]
   const greyed = [0.06, 0.3, 0.7]
-  return circle.flatMap((first, i) => {
-    const second = circle[(i + 1) % circle.length]!
-    return [0.85, 0.6, 0.35].flatMap((share) =>
-      greyed.map((lamp) => ({
-        family: 'H',
-        formula: varied({ [first]: share, [second]: 1 - share } as Formula, random, { lamp }),
-      })),
-    )
-  }).concat([
-    { family: 'H', formula: { marine: 0.7, lamp: 0.8 } },
-    { family: 'H', formula: { viridian: 0.6, umber: 0.7, lamp: 0.3 } },
-    { family: 'H', formula: { sienna: 1, umber: 0.4 } },
-  ])
+  return circle
+    .flatMap((first, i) => {
+      const second = circle[(i + 1) % circle.length]!
+      return [0.85, 0.6, 0.35].flatMap((share) =>
+        greyed.map((lamp) => ({
+          family: 'H',
+          formula: varied({ [first]: share, [second]: 1 - share } as Formula, random, { lamp }),
+        })),
+      )
+    })
+    .concat([
+      { family: 'H', formula: { marine: 0.7, lamp: 0.8 } },
+      { family: 'H', formula: { viridian: 0.6, umber: 0.7, lamp: 0.3 } },
+      { family: 'H', formula: { sienna: 1, umber: 0.4 } },
+    ])
 }
 
 function varied(formula: Formula, random: () => number, added: Formula): Formula {

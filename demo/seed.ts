@@ -22,7 +22,13 @@ function steadyId(): string {
   hex[12] = '4'
   hex[16] = '89ab'[Math.floor(random() * 4)]!
   const text = hex.join('')
-  return [text.slice(0, 8), text.slice(8, 12), text.slice(12, 16), text.slice(16, 20), text.slice(20)].join('-')
+  return [
+    text.slice(0, 8),
+    text.slice(8, 12),
+    text.slice(12, 16),
+    text.slice(16, 20),
+    text.slice(20),
+  ].join('-')
 }
 
 async function seedDeck(db: Db): Promise<Map<string, string>> {
@@ -35,7 +41,11 @@ async function seedDeck(db: Db): Promise<Map<string, string>> {
   return new Map(colours.map(({ code, deckColourId }) => [code, deckColourId]))
 }
 
-async function seedVisit(db: Db, visit: DemoVisit, deckColourIds: Map<string, string>): Promise<void> {
+async function seedVisit(
+  db: Db,
+  visit: DemoVisit,
+  deckColourIds: Map<string, string>,
+): Promise<void> {
   const { place, rooms, candidates, date, finished, ...brief } = visit
   const visitId = steadyId()
   await saveVisit(db, {
@@ -69,7 +79,8 @@ async function seedRoom(
   await saveRoom(db, { id: roomId, visitId, name: room.name, northSouthMm, eastWestMm, heightMm })
   for (const [bearingDeg, widthMm, windowHeightMm] of room.windows)
     await saveWindow(db, roomId, { id: steadyId(), bearingDeg, widthMm, heightMm: windowHeightMm })
-  for (const [cctK, lumens] of room.lamps) await saveLamp(db, roomId, { id: steadyId(), cctK, lumens })
+  for (const [cctK, lumens] of room.lamps)
+    await saveLamp(db, roomId, { id: steadyId(), cctK, lumens })
   const keeperIds = new Map<string, string>()
   for (const { name, kind, state, colours } of room.keepers) {
     const id = steadyId()
@@ -77,7 +88,11 @@ async function seedRoom(
     await saveKeeper(
       db,
       { id, roomId, name, kind, state },
-      colours.map(([part, sharePercent, lab]) => ({ part, sharePercent, reading: { kind: 'lab', lab } })),
+      colours.map(([part, sharePercent, lab]) => ({
+        part,
+        sharePercent,
+        reading: { kind: 'lab', lab },
+      })),
     )
   }
   for (const look of room.looks) {
@@ -94,7 +109,8 @@ async function seedRoom(
       reasons: [...look.reasons],
       note: look.note,
     })
-    if (!kept) throw new Error(`${room.name}: ${look.code} against ${look.against} could not be kept`)
+    if (!kept)
+      throw new Error(`${room.name}: ${look.code} against ${look.against} could not be kept`)
   }
 }
 

@@ -1,6 +1,15 @@
 import { spawn } from 'node:child_process'
 import { createHash } from 'node:crypto'
-import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs'
+import {
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs'
 import { join } from 'node:path'
 
 export const root = new URL('../..', import.meta.url).pathname
@@ -34,7 +43,13 @@ export async function ensurePackages() {
   writeFileSync(stamp, wanted)
 }
 
-const BUILT_FROM = ['src', 'package-lock.json', 'next.config.ts', 'postcss.config.mjs', 'tsconfig.json']
+const BUILT_FROM = [
+  'src',
+  'package-lock.json',
+  'next.config.ts',
+  'postcss.config.mjs',
+  'tsconfig.json',
+]
 
 /** Builds the application unless these very sources are built. */
 export async function ensureBuild() {

@@ -55,7 +55,8 @@ export async function startServer({ port, dataDir }) {
   while (running) {
     const answer = await fetch(url).catch(() => null)
     // Another server on this port would answer too: ours must still be up a moment later.
-    if (answer?.ok && running && printed.includes('Ready')) return { child, url, ended, printed: () => printed }
+    if (answer?.ok && running && printed.includes('Ready'))
+      return { child, url, ended, printed: () => printed }
     await Promise.race([ended, new Promise((resolve) => setTimeout(resolve, 100))])
   }
   throw new Error(printed.trim() || 'the server stopped before it answered')

@@ -1,6 +1,7 @@
 import Link from 'next/link'
 import { listVisits, type VisitSummary } from '@/db/visits'
 import { openDb } from '@/db/store'
+import { longDate } from '@/ui/sheet/long-date'
 
 const STAGES: readonly (readonly [VisitSummary['stage'], string])[] = [
   ['in-progress', 'In progress'],
@@ -15,7 +16,7 @@ export default async function VisitsPage() {
       <div className="flex flex-wrap items-end justify-between gap-4 border-b border-ink pb-4">
         <div>
           <h1 className="text-head">Visits</h1>
-          <p className="text-small text-lead">Elm Swatch: paint judged in the room’s own light.</p>
+          <p className="text-small text-dim">Elm Swatch: paint judged in the room’s own light.</p>
         </div>
         <div className="flex gap-2">
           <Link href="/decks" className="key">
@@ -27,15 +28,16 @@ export default async function VisitsPage() {
         </div>
       </div>
       {visits.length === 0 && (
-        <p className="py-10 text-lead">
-          No visit yet. Begin with the household, the place and the date; the light follows from them.
+        <p className="py-10 text-dim">
+          No visit yet. Begin with the household, the place and the date; the light follows from
+          them.
         </p>
       )}
       {STAGES.map(([stage, words]) => {
         const listed = visits.filter((visit) => visit.stage === stage)
         return listed.length === 0 ? null : (
           <section key={stage} aria-label={words} className="mt-8">
-            <h2 className="text-lead">{words}</h2>
+            <h2 className="text-title">{words}</h2>
             <ul className="mt-2 border-t border-rule">
               {listed.map((visit) => (
                 <li key={visit.id} className="border-b border-rule">
@@ -59,10 +61,10 @@ function VisitLine({ visit }: { readonly visit: VisitSummary }) {
     >
       <span className="text-small">{longDate(visit.visitDate)}</span>
       <span>
-        <span className="block font-display text-lead leading-6">{visit.household}</span>
-        <span className="text-small text-lead">{visit.placeName}</span>
+        <span className="block font-display text-title leading-6">{visit.household}</span>
+        <span className="text-small text-dim">{visit.placeName}</span>
       </span>
-      <span className="text-right text-small text-lead max-sm:text-left">
+      <span className="text-right text-small text-dim max-sm:text-left">
         {visit.rooms} {visit.rooms === 1 ? 'room' : 'rooms'}, {visit.candidates}{' '}
         {visit.candidates === 1 ? 'candidate' : 'candidates'}, {visit.looks}{' '}
         {visit.looks === 1 ? 'look' : 'looks'} kept
@@ -70,11 +72,3 @@ function VisitLine({ visit }: { readonly visit: VisitSummary }) {
     </Link>
   )
 }
-
-const longDate = (isoDate: string): string =>
-  new Date(`${isoDate}T12:00:00Z`).toLocaleDateString('en-GB', {
-    day: 'numeric',
-    month: 'short',
-    year: 'numeric',
-    timeZone: 'UTC',
-  })

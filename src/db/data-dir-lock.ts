@@ -44,7 +44,9 @@ export function lockDataDir(dataDir: string): () => void {
         )
       dropStale(path, text)
     }
-    throw new DataDirLockedError(`${dataDir} could not be locked: other servers keep starting on it.`)
+    throw new DataDirLockedError(
+      `${dataDir} could not be locked: other servers keep starting on it.`,
+    )
   } finally {
     rmSync(aside, { force: true })
   }

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import type { z } from 'zod'
 
 /** The database or a transaction on it; every query module takes either. */
 export interface Db {

@@ -28,8 +28,7 @@ export type Keeper = z.infer<typeof KeeperRow>
 
 /** A colour read for a keeper, or picked from a deck that has read it already. */
 export type NewKeeperColour = { readonly part: string; readonly sharePercent: number } & (
-  | { readonly reading: Reading }
-  | { readonly deckColourId: string }
+  { readonly reading: Reading } | { readonly deckColourId: string }
 )
 
 const SELECT = `select k.id, k.room_id as "roomId", k.name, k.kind, k.state,

@@ -15,7 +15,9 @@ export async function migrate(db: Db, dir = migrationsDir()): Promise<void> {
     number integer primary key, name text not null, applied_at timestamptz not null default now())`)
   const rows = await many(db, z.object({ number: z.int() }), 'select number from migration')
   const done = new Set(rows.map((row) => row.number))
-  for (const file of readdirSync(dir).filter((name) => name.endsWith('.sql')).sort()) {
+  for (const file of readdirSync(dir)
+    .filter((name) => name.endsWith('.sql'))
+    .sort()) {
     const number = Number(file.slice(0, 4))
     if (done.has(number)) continue
     await db.transaction(async (tx) => {

@@ -35,7 +35,9 @@ const SELECT = `select r.id, r.visit_id as "visitId", r.name, r.north_south_mm a
 
 /** Rooms of a visit in the order they were added. */
 export function listRooms(db: Db, visitId: string): Promise<Room[]> {
-  return many(db, RoomRow, `${SELECT} where r.visit_id = $1 order by r.created_at, r.name`, [visitId])
+  return many(db, RoomRow, `${SELECT} where r.visit_id = $1 order by r.created_at, r.name`, [
+    visitId,
+  ])
 }
 
 export async function getRoom(db: Db, id: string): Promise<Room> {

@@ -32,7 +32,11 @@ const COLUMNS = `v.id, v.household, v.wishes, v.will_not_have as "willNotHave",
   v.place_name as "placeName", v.latitude_deg as "latitudeDeg", v.longitude_deg as "longitudeDeg",
   v.time_zone as "timeZone", v.visit_date as "visitDate", ${STAGE} as stage`
 
-const VisitSummaryRow = VisitRow.extend({ rooms: z.number(), candidates: z.number(), looks: z.number() })
+const VisitSummaryRow = VisitRow.extend({
+  rooms: z.number(),
+  candidates: z.number(),
+  looks: z.number(),
+})
 export type VisitSummary = z.infer<typeof VisitSummaryRow>
 
 /** All visits: in progress, then planned by date, then finished, latest first. */

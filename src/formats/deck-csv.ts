@@ -42,7 +42,8 @@ export function readDeckCsv(bytes: Uint8Array): DeckCsv {
   const parsed = Papa.parse<string[]>(text, { skipEmptyLines: false })
   const rows = parsed.data
   while (rows.length > 0 && rows.at(-1)!.every((cell) => cell.trim() === '')) rows.pop()
-  if (rows.length < 2) return refuse(1, 'Expected a heading line and at least one colour, got none.')
+  if (rows.length < 2)
+    return refuse(1, 'Expected a heading line and at least one colour, got none.')
   if (rows.length - 1 > MOST_DECK_LINES)
     return refuse(
       MOST_DECK_LINES + 2,
@@ -75,7 +76,10 @@ function readRows(rows: readonly string[][], columns: Columns): DeckCsv {
   return errors.length > 0 ? { ok: false, errors } : { ok: true, colours }
 }
 
-const refuse = (line: number, message: string): DeckCsv => ({ ok: false, errors: [{ line, message }] })
+const refuse = (line: number, message: string): DeckCsv => ({
+  ok: false,
+  errors: [{ line, message }],
+})
 
 function decode(bytes: Uint8Array): string | null {
   try {
@@ -102,7 +106,9 @@ function findColumns(heading: readonly string[]): Columns | { missing: string } 
     ...(reading ? [] : ['L, a, b (or hex)']),
   ]
   if (missing.length > 0 || !reading)
-    return { missing: `Missing column: ${missing.join(', ')}. The heading has: ${names.join(', ')}.` }
+    return {
+      missing: `Missing column: ${missing.join(', ')}. The heading has: ${names.join(', ')}.`,
+    }
   return { at, reading, width: names.length }
 }
 
@@ -110,12 +116,14 @@ const TextCell = z
   .string()
   .min(1, 'is empty')
   .max(120, 'is longer than 120 characters')
-  .refine((text) => !/^[=+\-@\t]/.test(text), 'looks like a spreadsheet formula; expected plain text')
+  .refine(
+    (text) => !/^[=+\-@\t]/.test(text),
+    'looks like a spreadsheet formula; expected plain text',
+  )
 const BaseCell = z.enum(BASES)
 
 function readRow(cells: readonly string[], columns: Columns): DeckCsvColour | string {
-  if (cells.length !== columns.width)
-    return `Expected ${columns.width} cells, got ${cells.length}.`
+  if (cells.length !== columns.width) return `Expected ${columns.width} cells, got ${cells.length}.`
   const cell = (name: string): string => cells[columns.at.get(name)!]!.trim()
   for (const name of ['code', 'name', 'strip'] as const) {
     const checked = TextCell.safeParse(cell(name))

@@ -12,7 +12,9 @@ export function localDay(isoDate: string, timeZone: string): LocalDay {
   const date = Temporal.PlainDate.from(isoDate, { overflow: 'reject' })
   const start = date.toZonedDateTime(timeZone)
   const end = date.add({ days: 1 }).toZonedDateTime(timeZone)
-  const lengthMinutes = Math.round((end.epochMilliseconds - start.epochMilliseconds) / MS_PER_MINUTE)
+  const lengthMinutes = Math.round(
+    (end.epochMilliseconds - start.epochMilliseconds) / MS_PER_MINUTE,
+  )
   return { startUtcMs: start.epochMilliseconds, lengthMinutes, shifts: clockShifts(start, end) }
 }
 

@@ -30,7 +30,10 @@ export function findTowns(typed: string): Town[] {
       people: city.pop,
     }))
     .sort((p, q) => q.people - p.people)
-  return towns.filter((entry) => entry.folded.startsWith(wanted)).slice(0, MOST).map((e) => e.town)
+  return towns
+    .filter((entry) => entry.folded.startsWith(wanted))
+    .slice(0, MOST)
+    .map((e) => e.town)
 }
 
 const fold = (name: string): string =>

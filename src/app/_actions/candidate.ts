@@ -26,6 +26,9 @@ export async function dropUnseen(id: string): Promise<ActionResult> {
   const input = z.uuid().safeParse(id)
   if (!input.success) return refused(input.error)
   if (!(await dropCandidate(await openDb(), input.data)))
-    return { ok: false, message: 'It has been looked at, so it stays on record. Rule it out instead.' }
+    return {
+      ok: false,
+      message: 'It has been looked at, so it stays on record. Rule it out instead.',
+    }
   return kept()
 }

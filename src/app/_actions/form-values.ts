@@ -28,13 +28,16 @@ export const numberValue = (least: number, most: number, unit: string) =>
 export const metresValue = (least: number, most: number) =>
   numberValue(least, most, 'm').transform((metres) => Math.round(metres * 1000))
 
-export const dateValue = z.string().trim().superRefine((text, context) => {
-  if (!z.iso.date().safeParse(text).success)
-    context.addIssue({
-      code: 'custom',
-      message: `Expected a date that exists, as 2026-06-21, got ${text === '' ? 'nothing' : `“${text}”`}.`,
-    })
-})
+export const dateValue = z
+  .string()
+  .trim()
+  .superRefine((text, context) => {
+    if (!z.iso.date().safeParse(text).success)
+      context.addIssue({
+        code: 'custom',
+        message: `Expected a date that exists, as 2026-06-21, got ${text === '' ? 'nothing' : `“${text}”`}.`,
+      })
+  })
 
 /** A choice; anything else was not offered. */
 export const choiceValue = <const T extends readonly [string, ...string[]]>(values: T) =>

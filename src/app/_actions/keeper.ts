@@ -34,7 +34,11 @@ const ColourForm = z
     if (form.by === 'deck') {
       if (z.uuid().safeParse(form.deckColourId).success)
         return { part, sharePercent, deckColourId: form.deckColourId }
-      context.addIssue({ code: 'custom', path: ['deckColourId'], message: 'Pick a colour from the deck first.' })
+      context.addIssue({
+        code: 'custom',
+        path: ['deckColourId'],
+        message: 'Pick a colour from the deck first.',
+      })
       return z.NEVER
     }
     const reading = form.by === 'lab' ? labReading(form, context) : hexReading(form.hex, context)
@@ -100,7 +104,9 @@ export async function saveKeeperForm(form: FormData): Promise<ActionResult> {
   if (total > 100)
     return {
       ok: false,
-      fields: { 'colour1.sharePercent': `Expected shares of at most 100 % together, got ${total} %.` },
+      fields: {
+        'colour1.sharePercent': `Expected shares of at most 100 % together, got ${total} %.`,
+      },
     }
   try {
     await saveKeeper(await openDb(), keeper.data, read)
@@ -117,5 +123,7 @@ export async function saveKeeperForm(form: FormData): Promise<ActionResult> {
 
 const fieldsOf = (form: FormData, prefix: string): Record<string, unknown> =>
   Object.fromEntries(
-    [...form].filter(([name]) => name.startsWith(prefix)).map(([name, v]) => [name.slice(prefix.length), v]),
+    [...form]
+      .filter(([name]) => name.startsWith(prefix))
+      .map(([name, v]) => [name.slice(prefix.length), v]),
   )

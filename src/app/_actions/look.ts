@@ -29,7 +29,8 @@ export async function recordLook(look: z.infer<typeof LookInput>): Promise<Actio
   const input = LookInput.safeParse(look)
   if (!input.success) return refused(input.error)
   const saved = await keepLook(await openDb(), input.data)
-  if (!saved) return { ok: false, message: 'That candidate or keeper was removed. Load the page again.' }
+  if (!saved)
+    return { ok: false, message: 'That candidate or keeper was removed. Load the page again.' }
   return kept()
 }
 

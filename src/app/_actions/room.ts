@@ -68,12 +68,16 @@ export async function addWindow(form: FormData): Promise<ActionResult> {
   if (window.widthMm > wall)
     return {
       ok: false,
-      fields: { widthMm: `Expected at most ${metres(wall)}, the width of that wall, got ${metres(window.widthMm)}.` },
+      fields: {
+        widthMm: `Expected at most ${metres(wall)}, the width of that wall, got ${metres(window.widthMm)}.`,
+      },
     }
   if (window.heightMm > room.heightMm)
     return {
       ok: false,
-      fields: { heightMm: `Expected at most ${metres(room.heightMm)}, the height of the room, got ${metres(window.heightMm)}.` },
+      fields: {
+        heightMm: `Expected at most ${metres(room.heightMm)}, the height of the room, got ${metres(window.heightMm)}.`,
+      },
     }
   await saveWindow(db, roomId, window)
   return kept()

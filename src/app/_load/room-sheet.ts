@@ -24,7 +24,9 @@ export async function loadRoomSheet(visitId: string, roomId: string) {
   const db = await openDb()
   const decks = await listDecks(db)
   const keepers = await listKeepersInRoom(db, room.id)
-  const looks = (await listLooks(db, visit.id)).filter((look) => look.roomId === room.id && !look.retracted)
+  const looks = (await listLooks(db, visit.id)).filter(
+    (look) => look.roomId === room.id && !look.retracted,
+  )
   const lights = keyLights(roomDay)
 
   const entries = (await listCandidates(db, visit.id)).map((candidate) => {
@@ -50,7 +52,11 @@ export async function loadRoomSheet(visitId: string, roomId: string) {
     return {
       id: look.id,
       against: keepers.find(({ id }) => id === look.keeperId)?.name ?? 'a keeper',
-      light: lightWords({ ...look, source: look.lightSource, minute: look.lightMinute }, roomDay.place, roomDay.day),
+      light: lightWords(
+        { ...look, source: look.lightSource, minute: look.lightMinute },
+        roomDay.place,
+        roomDay.day,
+      ),
       said: verdictSentence(look.verdict, look.reasons),
       note: look.note,
     }

@@ -15,18 +15,23 @@ export default async function DecksPage() {
       <h1 className="mt-3 text-head">Decks</h1>
       <ul className="mt-3 border-t border-ink">
         {decks.map((deck) => (
-          <li key={deck.id} className="flex min-h-11 items-center justify-between border-b border-rule">
+          <li
+            key={deck.id}
+            className="flex min-h-11 items-center justify-between border-b border-rule"
+          >
             <span>
               {deck.maker}, {deck.name}
             </span>
-            <span className="text-small text-lead">
+            <span className="text-small text-dim">
               {deck.colours.toLocaleString('en-GB')} colours, white base L* {deck.whiteBase[0]}
             </span>
           </li>
         ))}
-        {decks.length === 0 && <li className="py-4 text-lead">No deck yet; take one in from a CSV file.</li>}
+        {decks.length === 0 && (
+          <li className="py-4 text-dim">No deck yet; take one in from a CSV file.</li>
+        )}
       </ul>
-      <h2 className="mt-8 mb-3 text-lead">Take a deck in</h2>
+      <h2 className="mt-8 mb-3 text-title">Take a deck in</h2>
       <DeckImport />
     </main>
   )

@@ -1,5 +1,11 @@
 import { flatReflectance } from './spectrum'
-import { appearanceOf, correlatesInRoom, prepareLight, screenColour, WHITE_CARD } from './appearance'
+import {
+  appearanceOf,
+  correlatesInRoom,
+  prepareLight,
+  screenColour,
+  WHITE_CARD,
+} from './appearance'
 import { daylightSpectrum } from './daylight'
 import { planckianSpectrum } from './planckian'
 import { reflectanceOfReading } from '../paint/reading'
@@ -24,7 +30,9 @@ test('the white card always fits the screen', () => {
 test('a strong orange under a filament is marked as beyond the screen', () => {
   const orange = reflectanceOfReading({ kind: 'lab', lab: [62, 55, 68] })
   expect(screenColour(lamp, orange).inGamut).toBe(false)
-  expect(screenColour(noon, reflectanceOfReading({ kind: 'srgb', hex: '#9aa58d' })).inGamut).toBe(true)
+  expect(screenColour(noon, reflectanceOfReading({ kind: 'srgb', hex: '#9aa58d' })).inGamut).toBe(
+    true,
+  )
 })
 
 test('under D65 a swatch shows the hex it was read as', () => {

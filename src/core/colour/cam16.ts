@@ -52,7 +52,11 @@ export function cam16Viewing(
   const n = backgroundY / white[1]
   const nbb = 0.725 * n ** -0.2
   const rgbWhite = multiply(M16, white)
-  const gains = rgbWhite.map((v) => degree * (white[1] / v) + 1 - degree) as [number, number, number]
+  const gains = rgbWhite.map((v) => degree * (white[1] / v) + 1 - degree) as [
+    number,
+    number,
+    number,
+  ]
   const adapted = rgbWhite.map((v, i) => compress(v * gains[i]!, fl)) as [number, number, number]
   return {
     gains,
@@ -79,7 +83,8 @@ export function cam16(xyz: Xyz, viewing: Cam16Viewing): Cam16 {
   const A = Math.max(0, achromatic([r, g, b])) * viewing.nbb
   const J = 100 * (A / viewing.whiteA) ** (C_SURROUND * viewing.z)
   const Q = (4 / C_SURROUND) * Math.sqrt(J / 100) * (viewing.whiteA + 4) * viewing.flRoot4
-  const t = ((50_000 / 13) * N_C * viewing.nbb * et * Math.hypot(a, bb)) / (r + g + 1.05 * b + 0.305)
+  const t =
+    ((50_000 / 13) * N_C * viewing.nbb * et * Math.hypot(a, bb)) / (r + g + 1.05 * b + 0.305)
   const C = t ** 0.9 * Math.sqrt(J / 100) * (1.64 - 0.29 ** viewing.n) ** 0.73
   const M = C * viewing.flRoot4
   const s = Q > 0 ? 100 * Math.sqrt(M / Q) : 0

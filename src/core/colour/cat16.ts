@@ -19,16 +19,30 @@ export function multiply(m: Matrix3, v: Xyz): Xyz {
 
 export function invert(m: Matrix3): Matrix3 {
   const [a, b, c, d, e, f, g, h, i] = m as [
-    number, number, number, number, number, number, number, number, number,
+    number,
+    number,
+    number,
+    number,
+    number,
+    number,
+    number,
+    number,
+    number,
   ]
   const A = e * i - f * h
   const B = f * g - d * i
   const C = d * h - e * g
   const det = a * A + b * B + c * C
   return [
-    A, c * h - b * i, b * f - c * e,
-    B, a * i - c * g, c * d - a * f,
-    C, b * g - a * h, a * e - b * d,
+    A,
+    c * h - b * i,
+    b * f - c * e,
+    B,
+    a * i - c * g,
+    c * d - a * f,
+    C,
+    b * g - a * h,
+    a * e - b * d,
   ].map((value) => value / det)
 }
 

@@ -50,8 +50,7 @@ export function colourTemperature(xyz: Xyz): ColourTemperature {
   const points = planckianLocus()
   const distances = points.map((p) => Math.hypot(p.u - u, p.v - v))
   let nearest = 1
-  for (let i = 2; i < points.length - 1; i++)
-    if (distances[i]! < distances[nearest]!) nearest = i
+  for (let i = 2; i < points.length - 1; i++) if (distances[i]! < distances[nearest]!) nearest = i
   const before = points[nearest - 1]!
   const at = points[nearest]!
   const after = points[nearest + 1]!

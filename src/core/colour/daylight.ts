@@ -32,8 +32,7 @@ export function daylightWeights(cctK: number): readonly [m1: number, m2: number]
 /** The spectrum s0·S0 + s1·S1 + s2·S2; sums of daylights are sums of these three numbers. */
 export function daylightFromComponents(s0: number, s1: number, s2: number): Spectrum {
   const spectrum = new Float64Array(SPECTRUM_LENGTH)
-  for (let i = 0; i < SPECTRUM_LENGTH; i++)
-    spectrum[i] = s0 * S0[i]! + s1 * S1[i]! + s2 * S2[i]!
+  for (let i = 0; i < SPECTRUM_LENGTH; i++) spectrum[i] = s0 * S0[i]! + s1 * S1[i]! + s2 * S2[i]!
   return spectrum
 }
 

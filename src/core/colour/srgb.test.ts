@@ -19,10 +19,18 @@ test('L*a*b* under D65 agrees with a general-purpose library', () => {
 })
 
 test('L*a*b* round trip through black and white', () => {
-  for (const lab of [[0, 0, 0], [5, 3, -8], [50, -40, 30], [100, 0, 0]] as const)
+  for (const lab of [
+    [0, 0, 0],
+    [5, 3, -8],
+    [50, -40, 30],
+    [100, 0, 0],
+  ] as const)
     labFromXyz(xyzFromLab(lab)).forEach((v, i) => expect(v).toBeCloseTo(lab[i]!, 9))
 })
 
-test.each(['#12345', 'abcdeg', '', '#1234567'])('a hex of the wrong shape is refused: %j', (hex) => {
-  expect(() => linearRgbFromHex(hex)).toThrow(/3 or 6 digits/)
-})
+test.each(['#12345', 'abcdeg', '', '#1234567'])(
+  'a hex of the wrong shape is refused: %j',
+  (hex) => {
+    expect(() => linearRgbFromHex(hex)).toThrow(/3 or 6 digits/)
+  },
+)

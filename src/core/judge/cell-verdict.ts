@@ -14,6 +14,8 @@ export interface CellVerdict {
   readonly verdict: Verdict
   /** In how many different lights it was looked at, up to three. */
   readonly notches: 1 | 2 | 3
+  /** The keeper whose look names it. */
+  readonly keeperId: string
 }
 
 // The worst that was seen names the cell; "lighter" and "stronger" together leave it unsure.
@@ -37,6 +39,7 @@ export function cellVerdict(looks: readonly SeenLook[]): CellVerdict | null {
   return {
     verdict: torn && worst !== 'no' ? 'unsure' : worst,
     notches: Math.min(3, lights) as 1 | 2 | 3,
+    keeperId: standing.find(({ verdict }) => verdict === worst)!.keeperId,
   }
 }
 

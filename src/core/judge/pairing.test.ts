@@ -22,9 +22,27 @@ const CREAM_TRIM: Lab = [91, 0, 11]
 test.each<[string, Lab, Lab, string[], RegExp]>([
   ['an orange-pink stone takes a pink beige', [80, 5, 9], ORANGE_PINK_STONE, ['works'], /./],
   ['it rejects a green-leaning tan', [72, -4, 14], ORANGE_PINK_STONE, ['no'], /too green/],
-  ['a violet-flecked stone rejects yellow-green', [75, -7, 18], [60, 5, -7], ['no'], /too green|too yellow/],
-  ['blue-white tile makes a warm off-white look dirty', [90, 1, 8], BLUE_WHITE_TILE, ['no'], /dirty/],
-  ['a washed-out off-white looks insipid beside cream', [92, 0, 1.5], CREAM_TRIM, ['no'], /insipid/],
+  [
+    'a violet-flecked stone rejects yellow-green',
+    [75, -7, 18],
+    [60, 5, -7],
+    ['no'],
+    /too green|too yellow/,
+  ],
+  [
+    'blue-white tile makes a warm off-white look dirty',
+    [90, 1, 8],
+    BLUE_WHITE_TILE,
+    ['no'],
+    /dirty/,
+  ],
+  [
+    'a washed-out off-white looks insipid beside cream',
+    [92, 0, 1.5],
+    CREAM_TRIM,
+    ['no'],
+    /insipid/,
+  ],
   ['cream trim takes a yellow-leaning tan', [76, 1, 16], CREAM_TRIM, ['works'], /./],
   ['coral sets off blue-green', [66, 34, 24], [48, -22, -12], ['works'], /Sets the stone off/],
   ['a grey of black and white sits with another', [70, 0, 0], [50, 0, 0], ['works'], /Connects/],
@@ -50,7 +68,12 @@ test('where another strength would sit, the reading names it', () => {
     { strengthPercent: 100, reflectance: seen([72, -4, 14]) },
     { strengthPercent: 50, reflectance: seen([88, 0.4, 1]) },
   ]
-  const got = modelReading(noon, ladder[0]!, [{ part: 'stone', sharePercent: 100, reflectance: seen(ORANGE_PINK_STONE) }], ladder)
+  const got = modelReading(
+    noon,
+    ladder[0]!,
+    [{ part: 'stone', sharePercent: 100, reflectance: seen(ORANGE_PINK_STONE) }],
+    ladder,
+  )
   expect(got.verdict).toBe('works-lighter')
   expect(got.sentence).toMatch(/At 50 % it would sit with it/)
 })

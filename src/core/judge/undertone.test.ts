@@ -43,6 +43,11 @@ test('names meet without a gap all round', () => {
 test('lightness words at the trade’s LRVs', () => {
   // Common practice: 3 true black, 8 off-black, 55 mid, 74 and up off-white.
   expect([3, 8, 20, 55, 74, 90].map(lightnessWord)).toEqual([
-    'black', 'off-black', 'deep', 'light-mid', 'off-white', 'white',
+    'black',
+    'off-black',
+    'deep',
+    'light-mid',
+    'off-white',
+    'white',
   ])
 })

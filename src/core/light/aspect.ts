@@ -23,8 +23,6 @@ export const compassWord = (bearingDeg: number): string => WORDS[compassPoint(be
 
 /** The directions a room's windows face, largest window first, each once. */
 export function aspectOf(room: LitRoom): CompassPoint[] {
-  const bySize = [...room.windows].sort(
-    (p, q) => q.widthMm * q.heightMm - p.widthMm * p.heightMm,
-  )
+  const bySize = [...room.windows].sort((p, q) => q.widthMm * q.heightMm - p.widthMm * p.heightMm)
   return [...new Set(bySize.map((window) => compassPoint(window.bearingDeg)))]
 }

@@ -1,7 +1,11 @@
 import { clockTime, minuteAtClockTime } from './day-clock'
 
 const plain = { startUtcMs: 0, lengthMinutes: 1440, shifts: [] }
-const springForward = { startUtcMs: 0, lengthMinutes: 1380, shifts: [{ atMinute: 60, byMinutes: 60 }] }
+const springForward = {
+  startUtcMs: 0,
+  lengthMinutes: 1380,
+  shifts: [{ atMinute: 60, byMinutes: 60 }],
+}
 
 test('an hour that the clocks skip is never shown', () => {
   expect(clockTime(plain, 16 * 60 + 5)).toBe('16:05')

@@ -4,21 +4,23 @@ import { prepareLight, type PreparedLight } from '../colour/appearance'
 
 /** A light that a room is remembered by. */
 export interface KeyLight {
-  readonly name: 'midday' | 'warmest' | 'lamps'
+  readonly name: 'midday' | 'sun' | 'lamps'
   readonly choice: LightChoice
   readonly prepared: PreparedLight
 }
 
-/** Midday, the warmest daylight of the clear day, and the lamps; of these, the ones the room has. */
+/** Midday, the warmest direct sun of a clear day, and the lamps; of these, the ones the room has. */
 export function keyLights(roomDay: RoomDay): KeyLight[] {
   const { room, place, day } = roomDay
   const byDay = { source: 'room', sky: 'clear', lampsOn: false } as const
   const choices: Pick<KeyLight, 'name' | 'choice'>[] = []
   if (room.windows.length > 0) {
     choices.push({ name: 'midday', choice: { ...byDay, minute: solarNoonMinute(place, day) } })
-    const warmest = dayRibbon(roomDay, 'clear').moments.find(({ name }) => name === 'warmest')
-    if (warmest)
-      choices.push({ name: 'warmest', choice: { ...byDay, minute: warmest.minute } })
+    const sunny = dayRibbon(roomDay, 'clear').steps.filter((step) => step.directSun)
+    if (sunny.length > 0) {
+      const { minute } = sunny.reduce((p, q) => (q.cctK! < p.cctK! ? q : p))
+      choices.push({ name: 'sun', choice: { ...byDay, minute } })
+    }
   }
   if (room.lamps.length > 0)
     choices.push({ name: 'lamps', choice: { ...byDay, source: 'lamps', minute: 20 * 60 } })

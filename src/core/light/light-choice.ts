@@ -71,8 +71,7 @@ export function lightOf({ room, place, day }: RoomDay, choice: LightChoice): Roo
 
 /** The last minute of the day with the sun at 8°, or its highest minute where it stays lower. */
 export function lateSunMinute(place: Place, day: LocalDay): number {
-  const altitude = (minute: number): number =>
-    sunPosition(place, utcMsAt(day, minute)).altitudeDeg
+  const altitude = (minute: number): number => sunPosition(place, utcMsAt(day, minute)).altitudeDeg
   const highest = solarNoonMinute(place, day)
   if (altitude(highest) < LATE_SUN_ALTITUDE_DEG) return highest
   let late = highest

@@ -15,8 +15,7 @@ export function lightColourWord(cctK: number): string {
 /** Two or three plain sentences on a room's day, with the hours in them. */
 export function daySentences(room: LitRoom, day: LocalDay, ribbon: Ribbon): string[] {
   const factor = daylightFactorPercent(room)
-  const lamps =
-    room.lamps.length > 0 ? [] : ['It has no lamp yet; add one to see the evening.']
+  const lamps = room.lamps.length > 0 ? [] : ['It has no lamp yet; add one to see the evening.']
   if (room.windows.length === 0)
     return ['No window: this room lives by its lamps, at every hour the same.', ...lamps]
   const lit = ribbon.steps.filter((step) => step.cctK !== null && step.illuminanceLux >= 20)
@@ -46,7 +45,8 @@ const middle = (lit: readonly RibbonStep[]): RibbonStep => lit[Math.floor(lit.le
 
 function sunSentence(day: LocalDay, steps: readonly RibbonStep[]): string {
   const sunny = steps.filter((step) => step.directSun)
-  if (sunny.length === 0) return 'No direct sun; greys and cool whites will look greyer than on the chip.'
+  if (sunny.length === 0)
+    return 'No direct sun; greys and cool whites will look greyer than on the chip.'
   const spans: [RibbonStep, RibbonStep][] = []
   steps.forEach((step, i) => {
     if (!step.directSun) return

@@ -92,7 +92,7 @@ test('night is dark without lamps and warm with them', () => {
 
 test('polar night and midnight sun are answered', () => {
   const north = { latitudeDeg: 78, longitudeDeg: 15 }
-  expect(at([180], 12, north, '2026-12-21' )).toBeNull()
+  expect(at([180], 12, north, '2026-12-21')).toBeNull()
   expect(at([0], 24, north, '2026-06-21').directSun).toBe(true)
 })
 
@@ -102,7 +102,11 @@ test('no jump of the white card from one minute to the next, dawn to dusk', () =
   let before: readonly [number, number, number] | null = null
   let worst = 0
   for (let minute = 14 * 60; minute < 21 * 60; minute++) {
-    const light = roomLight(room(270), NORTHERN, { utcMs: start + minute * 60_000, sky: 'clear', lampsOn: false })
+    const light = roomLight(room(270), NORTHERN, {
+      utcMs: start + minute * 60_000,
+      sky: 'clear',
+      lampsOn: false,
+    })
     if (!light) break
     const card = appearanceOf(prepareLight(light.spectrum, light.illuminanceLux), WHITE_CARD).ucs
     if (before) worst = Math.max(worst, ucsDifference(card, before))

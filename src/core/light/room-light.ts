@@ -23,7 +23,12 @@ export interface RoomLight {
   readonly cctK: number
   readonly duv: number
   /** Where the illuminance comes from, lux. */
-  readonly parts: { readonly sky: number; readonly sun: number; readonly ground: number; readonly lamp: number }
+  readonly parts: {
+    readonly sky: number
+    readonly sun: number
+    readonly ground: number
+    readonly lamp: number
+  }
   readonly sun: SunPosition
   /** True when direct sun enters through a window. */
   readonly directSun: boolean
@@ -35,6 +40,8 @@ export interface LightMoment {
   readonly lampsOn: boolean
 }
 
+const RAD = Math.PI / 180
+
 // Paving, soil and grass before a house, common practice.
 const GROUND_REFLECTANCE = 0.15
 
@@ -42,10 +49,11 @@ const GROUND_REFLECTANCE = 0.15
 // open ground before it: 0.396 from the sky (Moon and Spencer), half the ground's reflectance below.
 const OVERCAST_WALL_SHARE = 0.396 + GROUND_REFLECTANCE / 2
 
+// Flatter than 80° the sun meets the reveal, not the room.
+const GRAZING_COSINE = Math.cos(80 * RAD)
+
 // Under this nobody judges a colour.
 const DARK_LUX = 0.5
-
-const RAD = Math.PI / 180
 
 /**
  * Light at the walls of a room, away from the patch of direct sun itself.
@@ -80,9 +88,8 @@ export function roomLight(room: LitRoom, place: Place, moment: LightMoment): Roo
 
     const incidence = cosineOnWall(sun, window.bearingDeg)
     if (incidence > 0 && directNormalLux > 0) {
-      directSun = true
-      const flux =
-        directNormalLux * incidence * windowAreaM2(window) * GLAZING_TRANSMITTANCE
+      directSun ||= incidence >= GRAZING_COSINE
+      const flux = directNormalLux * incidence * windowAreaM2(window) * GLAZING_TRANSMITTANCE
       parts.sun += (flux * ROOM_REFLECTANCE) / (area * (1 - ROOM_REFLECTANCE))
     }
   }

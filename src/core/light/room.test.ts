@@ -10,5 +10,11 @@ test.each([
 })
 
 test('BS 8206-2: under 2 % dim, over 5 % bright', () => {
-  expect([0, 1.9, 2, 5, 5.1].map(dimness)).toEqual(['dark', 'dim', 'moderate', 'moderate', 'bright'])
+  expect([0, 1.9, 2, 5, 5.1].map(dimness)).toEqual([
+    'dark',
+    'dim',
+    'moderate',
+    'moderate',
+    'bright',
+  ])
 })

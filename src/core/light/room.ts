@@ -62,9 +62,7 @@ export function averageDaylightFactorPercent(
   surfaceAreaM2: number,
   meanReflectance: number,
 ): number {
-  return (
-    (transmittance * windowAreaM2 * skyAngleDeg) / (surfaceAreaM2 * (1 - meanReflectance ** 2))
-  )
+  return (transmittance * windowAreaM2 * skyAngleDeg) / (surfaceAreaM2 * (1 - meanReflectance ** 2))
 }
 
 /** Daylight factor of one window of a room, per cent, with open sky opposite. */

@@ -196,7 +196,8 @@ export function skyVault(sky: Sky, sun: SunPosition): SkyVault {
     const luminance =
       (1 + gradation[0] * Math.exp(gradation[1] / patch.sinAltitude)) *
       (1 +
-        indicatrix[0] * (Math.exp(indicatrix[1] * fromSun) - Math.exp((indicatrix[1] * Math.PI) / 2)) +
+        indicatrix[0] *
+          (Math.exp(indicatrix[1] * fromSun) - Math.exp((indicatrix[1] * Math.PI) / 2)) +
         indicatrix[2] * cosFromSun ** 2)
     const cctK = skyPatchCctK(sky, sun.altitudeDeg, patch.altitudeDeg, fromSun / RAD)
     return { patch, cctK, flux: luminance * patch.solidAngle }

@@ -10,8 +10,7 @@ export type ReadingKind = (typeof READING_KINDS)[number]
 
 /** A colour as it was read: L*a*b* under D65 for the 2° observer, or one sRGB number. */
 export type Reading =
-  | { readonly kind: 'lab'; readonly lab: Lab }
-  | { readonly kind: 'srgb'; readonly hex: string }
+  { readonly kind: 'lab'; readonly lab: Lab } | { readonly kind: 'srgb'; readonly hex: string }
 
 /**
  * The reflectance behind a reading, 36 bands.

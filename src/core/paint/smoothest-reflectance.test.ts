@@ -44,7 +44,13 @@ test('every sRGB colour on a 9³ grid comes back as it went in', () => {
   for (let r = 0; r < 9; r++)
     for (let g = 0; g < 9; g++)
       for (let b = 0; b < 9; b++) {
-        const hex = [r, g, b].map((v) => Math.min(255, v * 32).toString(16).padStart(2, '0')).join('')
+        const hex = [r, g, b]
+          .map((v) =>
+            Math.min(255, v * 32)
+              .toString(16)
+              .padStart(2, '0'),
+          )
+          .join('')
         const [x, y, z] = xyzFromLinearRgb(linearRgbFromHex(hex))
         const paint: Xyz = [x * 0.99 + 0.1, y * 0.99 + 0.1, z * 0.99 + 0.1]
         const got = smoothestReflectance(paint)
@@ -56,12 +62,15 @@ test('every sRGB colour on a 9³ grid comes back as it went in', () => {
 
 test('any reflectance’s colour is reproduced', () => {
   fc.assert(
-    fc.property(fc.array(fc.double({ min: 0.02, max: 0.95, noNaN: true }), { minLength: 36, maxLength: 36 }), (bands) => {
-      const xyz = xyzUnder(D65_WEIGHTS, Float64Array.from(bands))
-      xyzUnder(D65_WEIGHTS, smoothestReflectance(xyz)).forEach((v, i) =>
-        expect(Math.abs(v - xyz[i]!)).toBeLessThan(1e-6),
-      )
-    }),
+    fc.property(
+      fc.array(fc.double({ min: 0.02, max: 0.95, noNaN: true }), { minLength: 36, maxLength: 36 }),
+      (bands) => {
+        const xyz = xyzUnder(D65_WEIGHTS, Float64Array.from(bands))
+        xyzUnder(D65_WEIGHTS, smoothestReflectance(xyz)).forEach((v, i) =>
+          expect(Math.abs(v - xyz[i]!)).toBeLessThan(1e-6),
+        )
+      },
+    ),
     { numRuns: 200 },
   )
 })

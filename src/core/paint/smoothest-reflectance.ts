@@ -128,8 +128,7 @@ function newtonStep(
   const block = new Float64Array(INNER * columns)
   for (let i = 0; i < INNER; i++) {
     block[i * columns] = i === INNER - 1 ? -1 : 0
-    for (let k = 0; k < 3; k++)
-      block[i * columns + 1 + k] = first[i]! * D65_WEIGHTS[i * 3 + k]!
+    for (let k = 0; k < 3; k++) block[i * columns + 1 + k] = first[i]! * D65_WEIGHTS[i * 3 + k]!
     block[i * columns + BORDER] = -gradient[i]!
   }
   // What the border rows see of the inner unknowns, kept before the elimination.

@@ -38,7 +38,11 @@ test('the two ends: no tint is the base, the whole formula is the colour', () =>
 test('more tint never reflects more where the colour is darker than its base', () => {
   fc.assert(
     fc.property(
-      fc.tuple(fc.integer({ min: 35, max: 85 }), fc.integer({ min: -20, max: 20 }), fc.integer({ min: -15, max: 25 })),
+      fc.tuple(
+        fc.integer({ min: 35, max: 85 }),
+        fc.integer({ min: -20, max: 20 }),
+        fc.integer({ min: -15, max: 25 }),
+      ),
       fc.integer({ min: 0, max: 140 }),
       (lab, strength) => {
         const full = reflectanceOfReading({ kind: 'lab', lab })

@@ -9,7 +9,13 @@ import type { ActionResult } from '../form/action-result'
 import { useLight, writeAddress } from '../light-bar/light-context'
 import { GamutMark } from '../swatch/patch'
 import { useRelitColour, useSurfaceWords } from '../swatch/use-relit'
-import { benchPairs, type BenchCandidate, type BenchKeeper, type BenchLook, type BenchPair } from './bench-model'
+import {
+  benchPairs,
+  type BenchCandidate,
+  type BenchKeeper,
+  type BenchLook,
+  type BenchPair,
+} from './bench-model'
 import { KeyList } from './key-list'
 import { Readings } from './readings'
 import { SwatchField, type Surround } from './swatch-field'
@@ -102,15 +108,24 @@ export function BenchView({ roomId, keepers, candidates, looks, actions }: Props
       <SwatchField pair={pair} surround={surround} />
       <div className="flex flex-col gap-1 px-4 pt-2 pb-2">
         <PairLine pair={pair} index={index} count={pairs.length} onGo={go} />
-        <Readings pair={pair} looks={pairLooks} busy={busy} onUndo={(id) => say(() => actions.undoLook(id), 'Struck out.')} />
+        <Readings
+          pair={pair}
+          looks={pairLooks}
+          busy={busy}
+          onUndo={(id) => say(() => actions.undoLook(id), 'Struck out.')}
+        />
         <VerdictKeys key={`${pair.keeper.id} ${pair.candidate.id}`} busy={busy} onKeep={keep} />
-        <div className="flex items-center justify-between gap-4 text-fine text-lead">
+        <div className="flex items-center justify-between gap-4 text-fine text-dim">
           <span>A screen is not paint: rule from boards and eyes.</span>
           <span role="status" className="text-small font-semibold text-ink">
             {busy ? 'Keeping' : message}
           </span>
           <span className="flex gap-4">
-            <button type="button" className="min-h-6 underline underline-offset-4" onClick={() => setSurround(surround === 'card' ? 'grey' : 'card')}>
+            <button
+              type="button"
+              className="min-h-6 underline underline-offset-4"
+              onClick={() => setSurround(surround === 'card' ? 'grey' : 'card')}
+            >
               {surround === 'card' ? 'On mid grey' : 'On white card'} <kbd>G</kbd>
             </button>
             <KeyList />
@@ -124,9 +139,14 @@ export function BenchView({ roomId, keepers, candidates, looks, actions }: Props
 function indexFromAddress(pairs: readonly BenchPair[], parameters: URLSearchParams): number {
   const candidate = parameters.get('candidate')
   const keeper = parameters.get('keeper')
-  const exact = pairs.findIndex((pair) => pair.candidate.id === candidate && pair.keeper.id === keeper)
+  const exact = pairs.findIndex(
+    (pair) => pair.candidate.id === candidate && pair.keeper.id === keeper,
+  )
   if (exact >= 0) return exact
-  return Math.max(0, pairs.findIndex((pair) => pair.candidate.id === candidate))
+  return Math.max(
+    0,
+    pairs.findIndex((pair) => pair.candidate.id === candidate),
+  )
 }
 
 function PairLine({
@@ -146,11 +166,18 @@ function PairLine({
   return (
     <div className="grid grid-cols-[1fr_auto_1fr] items-center gap-4">
       <div>
-        <p className="font-display text-lead leading-6">{keeper.name}</p>
-        <p className="text-small text-lead">{keeper.state === 'arriving' ? 'arriving, judged as if here' : keeper.state}</p>
+        <p className="font-display text-title leading-6">{keeper.name}</p>
+        <p className="text-small text-dim">
+          {keeper.state === 'arriving' ? 'arriving, judged as if here' : keeper.state}
+        </p>
       </div>
       <div className="flex items-center gap-2">
-        <button type="button" className="key px-3" onClick={() => onGo(-1)} aria-label="Previous pair">
+        <button
+          type="button"
+          className="key px-3"
+          onClick={() => onGo(-1)}
+          aria-label="Previous pair"
+        >
           ←
         </button>
         <span className="w-20 text-center text-small" data-testid="place">
@@ -161,12 +188,13 @@ function PairLine({
         </button>
       </div>
       <div className="text-right">
-        <p className="font-display text-lead leading-6">
+        <p className="font-display text-title leading-6">
           {candidate.name} at {candidate.strengthPercent} %
         </p>
-        <p className="text-small text-lead">
-          {candidate.maker} {candidate.code}, LRV <span data-testid="lrv">{Math.round(lrvPercent(candidate.reflectance))}</span>
-          ; <span data-testid="surface-words">{words}</span> <GamutMark colour={colour} />
+        <p className="text-small text-dim">
+          {candidate.maker} {candidate.code}, LRV{' '}
+          <span data-testid="lrv">{Math.round(lrvPercent(candidate.reflectance))}</span>;{' '}
+          <span data-testid="surface-words">{words}</span> <GamutMark colour={colour} />
         </p>
       </div>
     </div>

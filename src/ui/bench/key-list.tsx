@@ -8,7 +8,9 @@ import { useKeys } from './use-keys'
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['← →', 'previous pair, next pair'],
-  ...VERDICTS.map((verdict) => [VERDICT_KEYS[verdict].toUpperCase(), VERDICT_WORDS[verdict]] as const),
+  ...VERDICTS.map(
+    (verdict) => [VERDICT_KEYS[verdict].toUpperCase(), VERDICT_WORDS[verdict]] as const,
+  ),
   ['1 to =', 'reasons, after a verdict'],
   ['Enter', 'keep it'],
   ['Esc', 'back to the verdicts'],
@@ -36,7 +38,7 @@ export function KeyList() {
           aria-describedby={undefined}
           className="fixed right-4 bottom-4 z-50 max-h-[90dvh] w-80 overflow-y-auto border border-ink bg-paper p-5"
         >
-          <Dialog.Title className="mb-2 text-lead">Keys on the bench</Dialog.Title>
+          <Dialog.Title className="mb-2 text-title">Keys on the bench</Dialog.Title>
           <dl className="grid grid-cols-[4.5rem_1fr] gap-y-1 text-small">
             {KEYS.map(([key, what]) => (
               <div key={key} className="contents">

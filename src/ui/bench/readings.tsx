@@ -32,14 +32,18 @@ export function Readings({
               <span className={look.retracted ? 'line-through' : 'font-medium'}>
                 {verdictSentence(look.verdict, look.reasons)}
               </span>
-              <span className="text-lead">
-                {lightWords({ ...look, source: look.lightSource, minute: look.lightMinute }, roomDay.place, roomDay.day)}
+              <span className="text-dim">
+                {lightWords(
+                  { ...look, source: look.lightSource, minute: look.lightMinute },
+                  roomDay.place,
+                  roomDay.day,
+                )}
                 {look.note && `; “${look.note}”`}
               </span>
               {look === latest && (
                 <button
                   type="button"
-                  className="ml-auto min-h-9 shrink-0 px-2 underline underline-offset-4"
+                  className="-my-2 ml-auto min-h-9 shrink-0 px-2 underline underline-offset-4"
                   disabled={busy}
                   onClick={() => onUndo(look.id)}
                 >
@@ -59,7 +63,8 @@ function ModelLine({ pair, said }: { readonly pair: BenchPair; readonly said: Be
   const { prepared } = useLight()
   const reading = useMemo(
     () =>
-      prepared && modelReading(prepared, pair.candidate, pair.keeper.colours, pair.candidate.ladder),
+      prepared &&
+      modelReading(prepared, pair.candidate, pair.keeper.colours, pair.candidate.ladder),
     [prepared, pair],
   )
   if (!reading) return null
@@ -69,12 +74,14 @@ function ModelLine({ pair, said }: { readonly pair: BenchPair; readonly said: Be
       <p className="flex items-center gap-2">
         <VerdictMark verdict={reading.verdict} />
         <span className="font-medium">Model in this light: {VERDICT_WORDS[reading.verdict]}</span>
-        {reading.verdict !== said.verdict && <span className="text-lead">differs from yours; both are kept</span>}
+        {reading.verdict !== said.verdict && (
+          <span className="text-dim">differs from yours; both are kept</span>
+        )}
       </p>
       <p>{reading.sentence}</p>
-      <p className="text-fine text-lead">
-        Conflict {conflict.toFixed(1)}, ΔE′ {difference.toFixed(1)}, {Math.abs(lightness).toFixed(1)} J′{' '}
-        {lightness >= 0 ? 'lighter' : 'darker'}
+      <p className="text-fine text-dim">
+        Conflict {conflict.toFixed(1)}, ΔE′ {difference.toFixed(1)},{' '}
+        {Math.abs(lightness).toFixed(1)} J′ {lightness >= 0 ? 'lighter' : 'darker'}
       </p>
     </section>
   )

@@ -12,14 +12,20 @@ const MID_GREY = flatReflectance(0.184)
 export type Surround = 'card' | 'grey'
 
 /** Keeper and candidate edge to edge, one straight seam, a margin of card or grey around both. */
-export function SwatchField({ pair, surround }: { readonly pair: BenchPair; readonly surround: Surround }) {
+export function SwatchField({
+  pair,
+  surround,
+}: {
+  readonly pair: BenchPair
+  readonly surround: Surround
+}) {
   const card = useRelitCard()
   const grey = useRelitColour(MID_GREY)
   const margin = surround === 'card' ? card : grey
   const { keeper, candidate } = pair
   return (
     <div className="relative min-h-40 flex-1" data-surround={surround}>
-      <svg aria-hidden="true" className="absolute inset-0 h-full w-full" data-hex={margin.hex}>
+      <svg aria-hidden="true" className="absolute inset-0 size-full" data-hex={margin.hex}>
         <rect width="100%" height="100%" fill={margin.hex} />
       </svg>
       <div className="absolute inset-x-8 inset-y-6 flex max-sm:inset-x-3 max-sm:inset-y-3">
@@ -31,17 +37,22 @@ export function SwatchField({ pair, surround }: { readonly pair: BenchPair; read
           ))}
         </div>
         <div className="flex-1" data-testid="candidate-swatch">
-          <LabelledPatch
-            reflectance={candidate.reflectance}
-            name={compressedWords(candidate)}
-          />
+          <LabelledPatch reflectance={candidate.reflectance} name={compressedWords(candidate)} />
         </div>
       </div>
     </div>
   )
 }
 
-function LabelledPatch({ reflectance, name }: { readonly reflectance: Reflectance; readonly name: string }) {
+function LabelledPatch({
+  reflectance,
+  name,
+}: {
+  readonly reflectance: Reflectance
+  readonly name: string
+}) {
   const words = useSurfaceWords(reflectance)
-  return <RelitPatch reflectance={reflectance} label={`${name}: ${words}`} className="h-full w-full" />
+  return (
+    <RelitPatch reflectance={reflectance} label={`${name}: ${words}`} className="h-full w-full" />
+  )
 }

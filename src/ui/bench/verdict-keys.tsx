@@ -44,7 +44,7 @@ export function VerdictKeys({
         >
           <VerdictMark verdict={each} />
           {VERDICT_WORDS[each]}
-          <kbd className="text-fine text-lead">{VERDICT_KEYS[each].toUpperCase()}</kbd>
+          <kbd className="text-fine text-dim">{VERDICT_KEYS[each].toUpperCase()}</kbd>
         </button>
       ))}
     </div>
@@ -79,7 +79,13 @@ function ReasonKeys({
   // The row was replaced under the focus: it moves along, so that the next key is heard here.
   useEffect(() => group.current?.focus(), [])
   return (
-    <div ref={group} tabIndex={-1} role="group" aria-label={`Why: ${VERDICT_WORDS[verdict]}`} className="flex flex-col gap-2 outline-none">
+    <div
+      ref={group}
+      tabIndex={-1}
+      role="group"
+      aria-label={`Why: ${VERDICT_WORDS[verdict]}`}
+      className="flex flex-col gap-2 outline-none"
+    >
       <div className="flex flex-wrap">
         <span className="flex w-32 items-center gap-2 text-small font-medium">
           <VerdictMark verdict={verdict} />

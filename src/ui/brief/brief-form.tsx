@@ -1,7 +1,11 @@
 'use client'
 
 import { useState } from 'react'
-import { NORTH_ROOM_RULES, NORTH_ROOM_WORDS, WEAKEST_STRENGTHS_PERCENT } from '@/core/judge/house-rules'
+import {
+  NORTH_ROOM_RULES,
+  NORTH_ROOM_WORDS,
+  WEAKEST_STRENGTHS_PERCENT,
+} from '@/core/judge/house-rules'
 import type { FormAction } from '../form/action-result'
 import { Field, FormMessage, Select, TextArea } from '../form/field'
 import { useActionForm } from '../form/use-action-form'
@@ -40,12 +44,21 @@ export function BriefForm({
   })
   const type = (name: keyof typeof place) => (event: { target: { value: string } }) =>
     // Typed coordinates have a time zone of their own, found by the server.
-    setPlace({ ...place, [name]: event.target.value, ...(name !== 'placeName' && { timeZone: '' }) })
+    setPlace({
+      ...place,
+      [name]: event.target.value,
+      ...(name !== 'placeName' && { timeZone: '' }),
+    })
 
   return (
     <form onSubmit={onSubmit} noValidate className="mt-6 grid gap-x-6 gap-y-4 sm:grid-cols-2">
       <input type="hidden" name="id" value={visit.id} />
-      <Field label="Household" name="household" defaultValue={visit.household} error={errors.household} />
+      <Field
+        label="Household"
+        name="household"
+        defaultValue={visit.household}
+        error={errors.household}
+      />
       <Field
         label="Date of the visit"
         name="visitDate"
@@ -68,7 +81,7 @@ export function BriefForm({
       />
 
       <fieldset className="grid gap-4 border-t border-ink pt-4 sm:col-span-2 sm:grid-cols-2">
-        <legend className="float-left mb-2 font-display text-lead sm:col-span-2">Place</legend>
+        <legend className="float-left mb-2 font-display text-title sm:col-span-2">Place</legend>
         <TownSearch
           onPick={(town) =>
             setPlace({
@@ -85,7 +98,11 @@ export function BriefForm({
           value={place.placeName}
           onChange={type('placeName')}
           error={errors.placeName}
-          hint={place.timeZone ? `Clock of ${place.timeZone}` : 'Its clock follows from the coordinates.'}
+          hint={
+            place.timeZone
+              ? `Clock of ${place.timeZone}`
+              : 'Its clock follows from the coordinates.'
+          }
         />
         <Field
           label="Latitude"
@@ -110,7 +127,9 @@ export function BriefForm({
       </fieldset>
 
       <fieldset className="grid gap-4 border-t border-ink pt-4 sm:col-span-2 sm:grid-cols-2">
-        <legend className="float-left mb-2 font-display text-lead sm:col-span-2">House rules</legend>
+        <legend className="float-left mb-2 font-display text-title sm:col-span-2">
+          House rules
+        </legend>
         <Select
           label="A cool north room"
           name="northRoomRule"

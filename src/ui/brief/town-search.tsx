@@ -45,7 +45,7 @@ export function TownSearch({ onPick }: { readonly onPick: (town: Town) => void }
         onChange={(event) => setTyped(event.target.value)}
         aria-describedby="towns-found"
       />
-      <span id="towns-found" role="status" className="text-fine text-lead">
+      <span id="towns-found" role="status" className="text-fine text-dim">
         {typed.trim().length < 2
           ? 'Or type the place and its coordinates.'
           : `${shown.length === 0 ? 'No town' : shown.length === 1 ? '1 town' : `${shown.length} towns`} of the list begin so.`}

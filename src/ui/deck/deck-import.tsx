@@ -67,7 +67,9 @@ export function DeckImport() {
       </div>
       {answer?.lines && (
         <div role="alert" className="border-t border-ink pt-3 sm:col-span-2">
-          <p className="font-medium">Nothing was taken in. The file says otherwise than expected:</p>
+          <p className="font-medium">
+            Nothing was taken in. The file says otherwise than expected:
+          </p>
           <ol className="mt-2 text-small">
             {answer.lines.map(({ line, message }) => (
               <li key={`${line}${message}`}>

@@ -33,7 +33,10 @@ export function findPlaces(entries: readonly DeckEntry[], typed: string): number
   if (wanted === '') return []
   const found: number[] = []
   entries.forEach(({ code, name }, place) => {
-    if (found.length < MOST_FOUND && (code.toLowerCase().startsWith(wanted) || name.toLowerCase().includes(wanted)))
+    if (
+      found.length < MOST_FOUND &&
+      (code.toLowerCase().startsWith(wanted) || name.toLowerCase().includes(wanted))
+    )
       found.push(place)
   })
   return found

@@ -46,7 +46,14 @@ interface Props {
 const STRIPS_SHOWN = 14
 
 /** A deck in strips under the room's light; a colour at a strength becomes a candidate. */
-export function ShortlistView({ visitId, deck, entries, candidates, weakestPercent, actions }: Props) {
+export function ShortlistView({
+  visitId,
+  deck,
+  entries,
+  candidates,
+  weakestPercent,
+  actions,
+}: Props) {
   const reflectances = useDeckReflectances(deck.id)
   const strips = useMemo(() => stripsOf(entries), [entries])
   const [first, setFirst] = useState(0)
@@ -58,7 +65,9 @@ export function ShortlistView({ visitId, deck, entries, candidates, weakestPerce
 
   function show(place: number): void {
     const column = strips.findIndex(({ places }) => places.includes(place))
-    setFirst(Math.max(0, Math.min(strips.length - STRIPS_SHOWN, column - Math.floor(STRIPS_SHOWN / 2))))
+    setFirst(
+      Math.max(0, Math.min(strips.length - STRIPS_SHOWN, column - Math.floor(STRIPS_SHOWN / 2))),
+    )
     setPicked(place)
     setTyped('')
   }
@@ -77,7 +86,7 @@ export function ShortlistView({ visitId, deck, entries, candidates, weakestPerce
     <main className="flex min-h-0 flex-1 max-lg:flex-col max-lg:overflow-y-auto">
       <section aria-label="Deck" className="flex min-h-[22rem] min-w-0 flex-1 flex-col gap-2 p-4">
         <div className="flex flex-wrap items-center justify-between gap-x-4">
-          <h1 className="text-lead">
+          <h1 className="text-title">
             {deck.maker}, {deck.name}
           </h1>
           <div className="relative w-64">
@@ -114,7 +123,13 @@ export function ShortlistView({ visitId, deck, entries, candidates, weakestPerce
             )}
           </div>
         </div>
-        <DeckMap strips={strips} reflectances={reflectances} first={first} shown={STRIPS_SHOWN} onMove={setFirst} />
+        <DeckMap
+          strips={strips}
+          reflectances={reflectances}
+          first={first}
+          shown={STRIPS_SHOWN}
+          onMove={setFirst}
+        />
         <StripFan
           strips={strips.slice(first, first + STRIPS_SHOWN)}
           entries={entries}
@@ -129,8 +144,8 @@ export function ShortlistView({ visitId, deck, entries, candidates, weakestPerce
       >
         {entry && full ? (
           <div>
-            <h2 className="text-lead leading-6">{entry.name}</h2>
-            <p className="mb-2 text-small text-lead">
+            <h2 className="text-title leading-6">{entry.name}</h2>
+            <p className="mb-2 text-small text-dim">
               {entry.code}, {entry.base} base <OutOfGamut reflectance={full} />
             </p>
             <StrengthLadder
@@ -138,23 +153,37 @@ export function ShortlistView({ visitId, deck, entries, candidates, weakestPerce
               full={full}
               whiteBase={deck.whiteBase}
               weakestPercent={weakestPercent}
-              taken={new Set(candidates.filter((c) => c.deckColourId === entry.id).map((c) => c.strengthPercent))}
+              taken={
+                new Set(
+                  candidates
+                    .filter((c) => c.deckColourId === entry.id)
+                    .map((c) => c.strengthPercent),
+                )
+              }
               onTake={(strengthPercent) =>
                 say(
-                  () => actions.takeUp({ id: crypto.randomUUID(), visitId, deckColourId: entry.id, strengthPercent }),
+                  () =>
+                    actions.takeUp({
+                      id: crypto.randomUUID(),
+                      visitId,
+                      deckColourId: entry.id,
+                      strengthPercent,
+                    }),
                   `${entry.name} at ${strengthPercent} % is a candidate.`,
                 )
               }
             />
           </div>
         ) : (
-          <p className="text-small">Pick a colour of a strip to see it at its strengths and take it up.</p>
+          <p className="text-small">
+            Pick a colour of a strip to see it at its strengths and take it up.
+          </p>
         )}
         <p role="status" className="min-h-5 text-small font-semibold">
           {message}
         </p>
         <section aria-label="Candidates" className="border-t border-ink pt-2">
-          <h2 className="text-lead">Candidates</h2>
+          <h2 className="text-title">Candidates</h2>
           {candidates.length === 0 && <p className="text-small">None taken up yet.</p>}
           <ul>
             {candidates.map((candidate) => (
@@ -165,13 +194,16 @@ export function ShortlistView({ visitId, deck, entries, candidates, weakestPerce
                   className="h-12 w-16 shrink-0"
                 />
                 <span className="flex-1 text-small">
-                  {candidate.name} <span className="text-lead">{candidate.code}</span>, {candidate.strengthPercent} %
+                  {candidate.name} <span className="text-dim">{candidate.code}</span>,{' '}
+                  {candidate.strengthPercent} %
                 </span>
                 <button
                   type="button"
                   className="min-h-11 px-2 text-small underline underline-offset-4"
                   aria-label={`Drop ${candidate.name} at ${candidate.strengthPercent} %`}
-                  onClick={() => say(() => actions.dropUnseen(candidate.id), `${candidate.name} dropped.`)}
+                  onClick={() =>
+                    say(() => actions.dropUnseen(candidate.id), `${candidate.name} dropped.`)
+                  }
                 >
                   Drop
                 </button>

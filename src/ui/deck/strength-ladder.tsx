@@ -48,7 +48,8 @@ export function StrengthLadder({
             <div className="flex flex-col gap-1 py-1 pl-3">
               <p className="text-fine">
                 {prepared && strengthEffect(prepared, full, reflectance).words}
-                {strengthPercent < weakestPercent && `; below the house rule of ${weakestPercent} %`}
+                {strengthPercent < weakestPercent &&
+                  `; below the house rule of ${weakestPercent} %`}
               </p>
               <button
                 type="button"
@@ -56,7 +57,9 @@ export function StrengthLadder({
                 disabled={taken.has(strengthPercent)}
                 onClick={() => onTake(strengthPercent)}
               >
-                {taken.has(strengthPercent) ? `Taken up at ${strengthPercent} %` : `Take up at ${strengthPercent} %`}
+                {taken.has(strengthPercent)
+                  ? `Taken up at ${strengthPercent} %`
+                  : `Take up at ${strengthPercent} %`}
               </button>
             </div>
           </li>

@@ -64,7 +64,7 @@ export function StripFan({
             })}
           </div>
           <span
-            className={`mt-1 truncate text-center text-fine ${picked !== null && column.includes(picked) ? 'font-semibold' : 'text-lead'}`}
+            className={`mt-1 truncate text-center text-fine ${picked !== null && column.includes(picked) ? 'font-semibold' : 'text-dim'}`}
           >
             {strip}
           </span>

@@ -30,7 +30,7 @@ export function Field({
           aria-describedby={`${id}-says`}
           {...input}
         />
-        {unit && <span className="text-small text-lead">{unit}</span>}
+        {unit && <span className="text-small text-dim">{unit}</span>}
       </span>
     </FieldFrame>
   )
@@ -103,7 +103,7 @@ function FieldFrame({
         {label}
       </label>
       {children}
-      <span id={`${id}-says`} className="text-fine text-lead">
+      <span id={`${id}-says`} className="text-fine text-dim">
         {error ? <strong className="font-semibold text-ink">{error}</strong> : hint}
       </span>
     </div>

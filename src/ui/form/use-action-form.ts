@@ -18,12 +18,10 @@ export function useActionForm(action: FormAction, onKept?: (form: HTMLFormElemen
     const form = event.currentTarget
     const data = new FormData(form)
     start(async () => {
-      const answer = await action(data).catch(
-        (): ActionResult => ({
-          ok: false,
-          message: 'The server did not answer, so nothing was kept. Is Elm Swatch still running?',
-        }),
-      )
+      const answer = await action(data).catch((): ActionResult => ({
+        ok: false,
+        message: 'The server did not answer, so nothing was kept. Is Elm Swatch still running?',
+      }))
       setResult(answer)
       if (answer.ok) {
         onKept?.(form)

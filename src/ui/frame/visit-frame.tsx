@@ -67,9 +67,17 @@ export function VisitFrame({
           aria-label="Steps"
           className="flex w-22 shrink-0 flex-col border-r border-ink max-sm:w-full max-sm:flex-row max-sm:overflow-x-auto max-sm:border-r-0 max-sm:border-b print:hidden"
         >
-          <SpineLink href={`${base}/brief`} here={path === `${base}/brief`} word={STEP_WORDS.brief} />
+          <SpineLink
+            href={`${base}/brief`}
+            here={path === `${base}/brief`}
+            word={STEP_WORDS.brief}
+          />
           {ROOM_STEPS.slice(0, -1).map((each) => (
-            <RoomSpineLink key={each} {...{ base, query, room: roomAtHand, step: each }} here={step === each} />
+            <RoomSpineLink
+              key={each}
+              {...{ base, query, room: roomAtHand, step: each }}
+              here={step === each}
+            />
           ))}
           <SpineLink
             href={`${base}/grid`}
@@ -77,7 +85,10 @@ export function VisitFrame({
             word={STEP_WORDS.grid}
             done={gridDone}
           />
-          <RoomSpineLink {...{ base, query, room: roomAtHand, step: 'sheet' }} here={step === 'sheet'} />
+          <RoomSpineLink
+            {...{ base, query, room: roomAtHand, step: 'sheet' }}
+            here={step === 'sheet'}
+          />
         </nav>
         <div className="flex min-h-0 min-w-0 flex-1 flex-col print:block">{children}</div>
       </div>

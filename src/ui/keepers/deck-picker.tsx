@@ -5,7 +5,13 @@ import { useDeckSearch } from '../deck/deck-search'
 import { RelitPatch } from '../swatch/relit-patch'
 
 /** Finds a deck colour that stands for a finish. */
-export function DeckPicker({ name, error }: { readonly name: string; readonly error?: string | undefined }) {
+export function DeckPicker({
+  name,
+  error,
+}: {
+  readonly name: string
+  readonly error?: string | undefined
+}) {
   const [typed, setTyped] = useState('')
   const [picked, setPicked] = useState<{ id: string; words: string } | null>(null)
   const found = useDeckSearch(picked ? '' : typed)
@@ -36,7 +42,11 @@ export function DeckPicker({ name, error }: { readonly name: string; readonly er
               className="flex min-h-11 w-full items-center gap-3 border-b border-rule text-left text-small hover:bg-mist"
               onClick={() => setPicked({ id, words: `${code} ${colourName}` })}
             >
-              <RelitPatch reflectance={reflectance} label={`${code} in this light`} className="h-11 w-16" />
+              <RelitPatch
+                reflectance={reflectance}
+                label={`${code} in this light`}
+                className="h-11 w-16"
+              />
               {code} {colourName}
             </button>
           </li>

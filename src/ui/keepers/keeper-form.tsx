@@ -46,9 +46,20 @@ export function KeeperForm({
     <form onSubmit={onSubmit} noValidate className="flex flex-col gap-3">
       <input type="hidden" name="id" value={keeper.id} />
       <input type="hidden" name="roomId" value={keeper.roomId} />
-      <Field label="What stays" name="name" defaultValue={keeper.name} error={errors.name} hint="As the household calls it." />
+      <Field
+        label="What stays"
+        name="name"
+        defaultValue={keeper.name}
+        error={errors.name}
+        hint="As the household calls it."
+      />
       <div className="grid grid-cols-2 gap-4">
-        <Select label="Kind" name="kind" defaultValue={keeper.kind} options={KEEPER_KINDS.map((kind) => [kind, kind])} />
+        <Select
+          label="Kind"
+          name="kind"
+          defaultValue={keeper.kind}
+          options={KEEPER_KINDS.map((kind) => [kind, kind])}
+        />
         <Select
           label="State"
           name="state"
@@ -57,7 +68,12 @@ export function KeeperForm({
           hint="Leaving is shown, never judged against."
         />
       </div>
-      <ColourFields index={0} colour={keeper.colours[0]} errors={errors} share={second ? 70 : 100} />
+      <ColourFields
+        index={0}
+        colour={keeper.colours[0]}
+        errors={errors}
+        share={second ? 70 : 100}
+      />
       <label className="flex min-h-11 items-center gap-2 text-small">
         <input
           type="checkbox"
@@ -143,7 +159,9 @@ function ColourFields({
           hint="One screen number is the weakest reading there is."
         />
       )}
-      {by === 'deck' && <DeckPicker name={name('deckColourId')} error={errors[name('deckColourId')]} />}
+      {by === 'deck' && (
+        <DeckPicker name={name('deckColourId')} error={errors[name('deckColourId')]} />
+      )}
     </fieldset>
   )
 }

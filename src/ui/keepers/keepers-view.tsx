@@ -37,13 +37,18 @@ export function KeepersView({
       <section aria-label="What stays">
         <h1 className="text-head">What stays</h1>
         {keepers.length === 0 && (
-          <p className="py-6 text-lead">
-            Nothing entered yet. Begin with the finish that is dearest to change: floor, stone, tile.
+          <p className="py-6 text-dim">
+            Nothing entered yet. Begin with the finish that is dearest to change: floor, stone,
+            tile.
           </p>
         )}
         <ul className="mt-3 border-t border-ink">
           {keepers.map((keeper) => (
-            <KeeperLine key={keeper.values.id} keeper={keeper} onEdit={() => setEditing(keeper.values.id)} />
+            <KeeperLine
+              key={keeper.values.id}
+              keeper={keeper}
+              onEdit={() => setEditing(keeper.values.id)}
+            />
           ))}
         </ul>
       </section>
@@ -65,7 +70,13 @@ export function KeepersView({
   )
 }
 
-function KeeperLine({ keeper, onEdit }: { readonly keeper: ListedKeeper; readonly onEdit: () => void }) {
+function KeeperLine({
+  keeper,
+  onEdit,
+}: {
+  readonly keeper: ListedKeeper
+  readonly onEdit: () => void
+}) {
   const { values, colours } = keeper
   const leaving = values.state === 'leaving'
   return (
@@ -73,13 +84,17 @@ function KeeperLine({ keeper, onEdit }: { readonly keeper: ListedKeeper; readonl
       <div className="flex h-24 w-44 shrink-0">
         {colours.map(({ part, sharePercent, reflectance }) => (
           <span key={part} className="h-full" style={{ flexGrow: sharePercent, flexBasis: 0 }}>
-            <RelitPatch reflectance={reflectance} label={`${values.name}, ${part}`} className="h-full w-full" />
+            <RelitPatch
+              reflectance={reflectance}
+              label={`${values.name}, ${part}`}
+              className="h-full w-full"
+            />
           </span>
         ))}
       </div>
       <div className="min-w-48 flex-1">
-        <h2 className={`text-lead leading-6 ${leaving ? 'line-through' : ''}`}>{values.name}</h2>
-        <p className="text-small text-lead">
+        <h2 className={`text-title leading-6 ${leaving ? 'line-through' : ''}`}>{values.name}</h2>
+        <p className="text-small text-dim">
           {values.kind}, {values.state}
           {leaving ? ': not judged against' : ''}
         </p>
@@ -87,7 +102,12 @@ function KeeperLine({ keeper, onEdit }: { readonly keeper: ListedKeeper; readonl
           <ColourWords key={colour.part} colour={colour} />
         ))}
       </div>
-      <button type="button" className="key self-center" onClick={onEdit} aria-label={`Change ${values.name}`}>
+      <button
+        type="button"
+        className="key self-center"
+        onClick={onEdit}
+        aria-label={`Change ${values.name}`}
+      >
         Change
       </button>
     </li>
@@ -98,8 +118,9 @@ function ColourWords({ colour }: { readonly colour: ListedKeeper['colours'][numb
   const words = useSurfaceWords(colour.reflectance)
   return (
     <p className="text-small">
-      {colour.part}, {colour.sharePercent} %: {words}, LRV {Math.round(lrvPercent(colour.reflectance))}{' '}
-      <span className="text-lead">({colour.readBy})</span>
+      {colour.part}, {colour.sharePercent} %: {words}, LRV{' '}
+      {Math.round(lrvPercent(colour.reflectance))}{' '}
+      <span className="text-dim">({colour.readBy})</span>
     </p>
   )
 }

@@ -34,15 +34,17 @@ export function LightBar() {
       aria-label="Light"
       data-cct={light ? Math.round(light.cctK) : ''}
       data-lux={light ? Math.round(light.illuminanceLux) : 0}
-      className="grid shrink-0 grid-cols-[9.5rem_1fr_auto] items-stretch gap-x-4 border-t border-ink bg-paper px-3 py-2 max-sm:grid-cols-[8rem_1fr] print:hidden"
+      className="grid shrink-0 grid-cols-[9.5rem_1fr_auto] items-stretch gap-x-4 border-t border-ink bg-paper px-3 py-2 tabular-nums max-sm:grid-cols-[8rem_1fr] print:hidden"
     >
       <div className="flex flex-col justify-center">
         <span className="text-head leading-8 font-medium">{timeless ? 'Lamps' : clock}</span>
         <span className="text-fine">
           {light ? figures(light.cctK, light.illuminanceLux) : 'Too dark to judge'}
         </span>
-        <span className="text-fine text-lead">
-          {light ? `${lightColourWord(light.cctK)}${forcedLamps ? ', lamps lit' : ''}` : 'add a lamp'}
+        <span className="text-fine text-dim">
+          {light
+            ? `${lightColourWord(light.cctK)}${forcedLamps ? ', lamps lit' : ''}`
+            : 'add a lamp'}
           {light?.directSun && !timeless ? ', direct sun in' : ''}
         </span>
       </div>
@@ -58,7 +60,10 @@ export function LightBar() {
           onValueCommit={([value]) => settle({ source: dayOf(choice.source), minute: value! })}
         >
           <Slider.Track className="relative w-full border-b border-ink">
-            <RibbonDrawing ribbon={ribbon} lampsFrom={lampsFrom(choice.lampsOn, room.lamps.length)} />
+            <RibbonDrawing
+              ribbon={ribbon}
+              lampsFrom={lampsFrom(choice.lampsOn, room.lamps.length)}
+            />
           </Slider.Track>
           <Slider.Thumb
             aria-label="Time of day"

@@ -50,7 +50,13 @@ export const RibbonDrawing = memo(function RibbonDrawing({
         vectorEffect="non-scaling-stroke"
       />
       {lampsFrom !== null && (
-        <rect x={1000 * lampsFrom} y={HEIGHT - 4} width={1000 * (1 - lampsFrom)} height={4} fill="#111111" />
+        <rect
+          x={1000 * lampsFrom}
+          y={HEIGHT - 4}
+          width={1000 * (1 - lampsFrom)}
+          height={4}
+          fill="#111111"
+        />
       )}
     </svg>
   )

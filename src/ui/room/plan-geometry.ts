@@ -52,7 +52,8 @@ export function planGeometry(room: LitRoom, windows: readonly RoomWindow[]) {
     share: { x: width / 400, y: height / 400 },
     openings: windows.map((window) => {
       const radians = (window.bearingDeg * Math.PI) / 180
-      const facesNorthOrSouth = wallWidthMm({ northSouthMm: 0, eastWestMm: 1 }, window.bearingDeg) === 1
+      const facesNorthOrSouth =
+        wallWidthMm({ northSouthMm: 0, eastWestMm: 1 }, window.bearingDeg) === 1
       const half = (window.widthMm * scale) / 2
       return facesNorthOrSouth
         ? lineAt(-half, half, (-Math.sign(Math.cos(radians)) * height) / 2, 'across')

@@ -33,9 +33,27 @@ export function RoomForm({
       <div className="sm:col-span-3">
         <Field label="Name of the room" name="name" defaultValue={room.name} error={errors.name} />
       </div>
-      <Field label="North to south" name="northSouthMm" defaultValue={metres(room.northSouthMm)} error={errors.northSouthMm} unit="m" />
-      <Field label="East to west" name="eastWestMm" defaultValue={metres(room.eastWestMm)} error={errors.eastWestMm} unit="m" />
-      <Field label="Ceiling height" name="heightMm" defaultValue={metres(room.heightMm)} error={errors.heightMm} unit="m" />
+      <Field
+        label="North to south"
+        name="northSouthMm"
+        defaultValue={metres(room.northSouthMm)}
+        error={errors.northSouthMm}
+        unit="m"
+      />
+      <Field
+        label="East to west"
+        name="eastWestMm"
+        defaultValue={metres(room.eastWestMm)}
+        error={errors.eastWestMm}
+        unit="m"
+      />
+      <Field
+        label="Ceiling height"
+        name="heightMm"
+        defaultValue={metres(room.heightMm)}
+        error={errors.heightMm}
+        unit="m"
+      />
       <div className="flex items-center gap-4 sm:col-span-3">
         <button type="submit" className="key key-first" disabled={pending}>
           {submit}

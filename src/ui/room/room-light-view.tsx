@@ -41,7 +41,7 @@ export function RoomLightView({ room, northRoomRule, sentences, freshIds, action
         <div className="flex flex-col gap-5">
           <section aria-label="The day in words">
             {sentences.map((sentence) => (
-              <p key={sentence} className="font-display text-lead">
+              <p key={sentence} className="font-display text-title">
                 {sentence}
               </p>
             ))}
@@ -50,7 +50,9 @@ export function RoomLightView({ room, northRoomRule, sentences, freshIds, action
           <LightFigures />
           <LampPanel room={room} freshId={freshIds[1]} actions={actions} />
           <details className="border-t border-ink pt-2">
-            <summary className="min-h-11 content-center text-small font-medium">Name and size</summary>
+            <summary className="min-h-11 content-center text-small font-medium">
+              Name and size
+            </summary>
             <RoomForm
               key={`${room.northSouthMm} ${room.eastWestMm} ${room.heightMm}`}
               room={room}
@@ -92,13 +94,18 @@ function LightFigures() {
     ['Sun', share(parts.sun)],
     ['Ground', share(parts.ground)],
     ['Lamps', share(parts.lamp)],
-    ['Sun stands', sun.altitudeDeg > 0 ? `${Math.round(sun.altitudeDeg)}° up, at ${Math.round(sun.azimuthDeg)}°` : 'below the horizon'],
+    [
+      'Sun stands',
+      sun.altitudeDeg > 0
+        ? `${Math.round(sun.altitudeDeg)}° up, at ${Math.round(sun.azimuthDeg)}°`
+        : 'below the horizon',
+    ],
   ]
   return (
-    <dl className="grid grid-cols-4 gap-x-4 gap-y-2 border-t border-ink pt-3 text-small max-sm:grid-cols-2">
+    <dl className="grid grid-cols-4 gap-x-4 gap-y-2 border-t border-ink pt-3 text-small tabular-nums max-sm:grid-cols-2">
       {figures.map(([name, value]) => (
         <div key={name}>
-          <dt className="text-fine text-lead">{name}</dt>
+          <dt className="text-fine text-dim">{name}</dt>
           <dd>{value}</dd>
         </div>
       ))}
@@ -106,14 +113,24 @@ function LightFigures() {
   )
 }
 
-function WindowPanel({ room, freshId, actions }: Pick<Props, 'room' | 'actions'> & { readonly freshId: string }) {
+function WindowPanel({
+  room,
+  freshId,
+  actions,
+}: Pick<Props, 'room' | 'actions'> & { readonly freshId: string }) {
   const [bearing, setBearing] = useState('')
-  const { onSubmit, pending, errors, message } = useActionForm(actions.addWindow, () => setBearing(''))
+  const { onSubmit, pending, errors, message } = useActionForm(actions.addWindow, () =>
+    setBearing(''),
+  )
   const typed = bearing.trim() === '' ? null : Number(bearing)
   return (
     <section aria-label="Windows">
       <RoomPlan windows={room.windows} picked={typed} onPick={(deg) => setBearing(String(deg))} />
-      <form onSubmit={onSubmit} noValidate className="mt-4 grid grid-cols-3 gap-x-4 gap-y-1 max-sm:grid-cols-1">
+      <form
+        onSubmit={onSubmit}
+        noValidate
+        className="mt-4 grid grid-cols-3 gap-x-4 gap-y-1 max-sm:grid-cols-1"
+      >
         <input type="hidden" name="id" value={freshId} />
         <input type="hidden" name="roomId" value={room.id} />
         <Field
@@ -122,7 +139,11 @@ function WindowPanel({ room, freshId, actions }: Pick<Props, 'room' | 'actions'>
           value={bearing}
           onChange={(event) => setBearing(event.target.value)}
           error={errors.bearingDeg}
-          hint={typed !== null && typed >= 0 && typed < 360 ? compassWord(typed) : 'Tap a wall, or type degrees.'}
+          hint={
+            typed !== null && typed >= 0 && typed < 360
+              ? compassWord(typed)
+              : 'Tap a wall, or type degrees.'
+          }
           unit="°"
         />
         <Field label="Width" name="widthMm" defaultValue="1.4" error={errors.widthMm} unit="m" />
@@ -146,7 +167,11 @@ function WindowPanel({ room, freshId, actions }: Pick<Props, 'room' | 'actions'>
   )
 }
 
-function LampPanel({ room, freshId, actions }: Pick<Props, 'room' | 'actions'> & { readonly freshId: string }) {
+function LampPanel({
+  room,
+  freshId,
+  actions,
+}: Pick<Props, 'room' | 'actions'> & { readonly freshId: string }) {
   const { onSubmit, pending, errors, message } = useActionForm(actions.addLamp)
   return (
     <section aria-label="Lamps" className="border-t border-ink pt-3">
@@ -158,11 +183,29 @@ function LampPanel({ room, freshId, actions }: Pick<Props, 'room' | 'actions'> &
           words: `${cctK.toLocaleString('en-GB')} K, ${lumens.toLocaleString('en-GB')} lumens together`,
         }))}
       />
-      <form onSubmit={onSubmit} noValidate className="grid grid-cols-[1fr_1fr_auto] items-start gap-x-4">
+      <form
+        onSubmit={onSubmit}
+        noValidate
+        className="grid grid-cols-[1fr_1fr_auto] items-start gap-x-4"
+      >
         <input type="hidden" name="id" value={freshId} />
         <input type="hidden" name="roomId" value={room.id} />
-        <Field label="Lamps of colour" name="cctK" defaultValue="2700" error={errors.cctK} hint="2,700 K is a warm bulb." unit="K" />
-        <Field label="Light together" name="lumens" defaultValue="1600" error={errors.lumens} hint="800 lm is one ordinary bulb." unit="lm" />
+        <Field
+          label="Lamps of colour"
+          name="cctK"
+          defaultValue="2700"
+          error={errors.cctK}
+          hint="2,700 K is a warm bulb."
+          unit="K"
+        />
+        <Field
+          label="Light together"
+          name="lumens"
+          defaultValue="1600"
+          error={errors.lumens}
+          hint="800 lm is one ordinary bulb."
+          unit="lm"
+        />
         <button type="submit" className="key mt-6" disabled={pending}>
           Add the lamps
         </button>

@@ -20,7 +20,11 @@ export function RoomPlan({
   const sun = choice.source === 'room' && light && light.sun.altitudeDeg > 0 ? light.sun : null
   return (
     <div className="relative mx-auto aspect-square w-full max-w-80">
-      <svg viewBox="-100 -100 200 200" className="absolute inset-0 h-full w-full" aria-hidden="true">
+      <svg
+        viewBox="-100 -100 200 200"
+        className="absolute inset-0 h-full w-full"
+        aria-hidden="true"
+      >
         <circle r="92" fill="none" stroke="#d2d2d2" />
         {WALLS.map(({ letter, bearingDeg }) => (
           <text

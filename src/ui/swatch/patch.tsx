@@ -1,5 +1,7 @@
 import type { ScreenColour } from '@/core/colour/appearance'
 
+const FILL = { width: 'calc(100% + 1px)', height: 'calc(100% + 1px)' }
+
 /** One flat computed colour that fills its box; touching patches touch. */
 export function Patch({
   colour,
@@ -11,22 +13,23 @@ export function Patch({
   readonly className?: string
 }) {
   return (
-    <svg
+    <span
       role="img"
       aria-label={colour.inGamut ? label : `${label} (stronger than this screen can show)`}
       data-hex={colour.hex}
-      className={`block ${className}`}
-      preserveAspectRatio="none"
-      shapeRendering="crispEdges"
+      className={`relative block ${className}`}
     >
-      <rect width="100%" height="100%" fill={colour.hex} />
-    </svg>
+      {/* A pixel over the edge: neighbours on fractions of a pixel would show the page between. */}
+      <svg aria-hidden="true" className="absolute top-0 left-0" style={FILL}>
+        <rect width="100%" height="100%" fill={colour.hex} />
+      </svg>
+    </span>
   )
 }
 
 /** The mark beside a swatch that a screen cannot show. */
 export function GamutMark({ colour }: { readonly colour: ScreenColour }) {
   return colour.inGamut ? null : (
-    <span className="text-fine text-lead">stronger than this screen can show</span>
+    <span className="text-fine text-dim">stronger than this screen can show</span>
   )
 }

@@ -3,7 +3,13 @@ import type { Verdict } from '@/core/judge/verdict'
 /** Our shape for a verdict, told apart without colour; an empty ring where nothing was seen. */
 export function VerdictMark({ verdict }: { readonly verdict: Verdict | null }) {
   return (
-    <svg aria-hidden="true" viewBox="-11 -11 22 22" className="size-5 shrink-0" fill="none" stroke="currentColor">
+    <svg
+      aria-hidden="true"
+      viewBox="-11 -11 22 22"
+      className="size-5 shrink-0"
+      fill="none"
+      stroke="currentColor"
+    >
       {SHAPES[verdict ?? 'unseen']}
     </svg>
   )

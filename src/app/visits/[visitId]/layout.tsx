@@ -39,7 +39,10 @@ export default async function VisitLayout({ children, params }: Props) {
       aspectWords: aspectOf(room).join(' and ') || 'no window',
       dimness: dimness(daylightFactorPercent(room)),
       done: {
-        light: room.windows.length + room.lamps.length > 0 ? counted(room.windows.length, 'window') : 'to set up',
+        light:
+          room.windows.length + room.lamps.length > 0
+            ? counted(room.windows.length, 'window')
+            : 'to set up',
         keepers: judged.length > 0 ? `${judged.length} to suit` : 'none yet',
         shortlist: candidates.length > 0 ? `${candidates.length} taken` : 'none yet',
         bench: pairs > 0 ? `${pairsSeen} of ${pairs}` : '',

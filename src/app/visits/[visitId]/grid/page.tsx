@@ -32,17 +32,23 @@ export default async function HouseGridPage({ params }: { params: Promise<{ visi
   return (
     <main className="min-h-0 flex-1 overflow-auto p-4 print:overflow-visible">
       <div className="mb-3 flex flex-wrap items-center justify-between gap-x-6 gap-y-1">
-        <h1 className="text-lead">House grid</h1>
+        <h1 className="text-title">House grid</h1>
         <Legend />
       </div>
-      <table className="border-separate border-spacing-0">
+      <table className="tabular-nums border-separate border-spacing-0">
         <thead>
           <tr>
             <th className="sticky left-0 z-10 bg-paper" />
             {columns.map((column) => (
-              <th key={column.id} scope="col" className="px-3 pb-2 text-left align-bottom text-small font-medium">
+              <th
+                key={column.id}
+                scope="col"
+                className="px-3 pb-2 text-left align-bottom text-small font-medium"
+              >
                 {column.name}
-                <span className="block text-fine font-normal text-lead">{column.lights.join(' · ') || 'no light yet'}</span>
+                <span className="block text-fine font-normal text-dim">
+                  {column.lights.join(' · ') || 'no light yet'}
+                </span>
               </th>
             ))}
           </tr>
@@ -55,13 +61,19 @@ export default async function HouseGridPage({ params }: { params: Promise<{ visi
                 className="sticky left-0 z-10 w-44 min-w-40 border-t border-rule bg-paper py-2 pr-3 text-left align-top font-normal"
               >
                 <span className="block font-display text-body leading-5">{row.paint.name}</span>
-                <span className="block text-fine text-lead">
+                <span className="block text-fine text-dim">
                   {row.paint.code}, {row.paint.strengthPercent} %, LRV {Math.round(row.lrvPercent)}
                 </span>
               </th>
               {row.cells.map((cell, i) => (
                 <td key={cell.roomId} className="border-t border-rule px-3 py-2 align-top">
-                  <Cell visitId={visit.id} row={row} cell={cell} roomName={columns[i]!.name} lights={columns[i]!.lights} />
+                  <Cell
+                    visitId={visit.id}
+                    row={row}
+                    cell={cell}
+                    roomName={columns[i]!.name}
+                    lights={columns[i]!.lights}
+                  />
                 </td>
               ))}
             </tr>
@@ -89,14 +101,19 @@ function Cell({
   const words = cell.standing ? VERDICT_WORDS[cell.standing.verdict] : 'not looked at'
   return (
     <Link
-      href={`/visits/${visitId}/rooms/${cell.roomId}/bench?candidate=${paint.id}`}
+      href={`/visits/${visitId}/rooms/${cell.roomId}/bench?candidate=${paint.id}${cell.standing ? `&keeper=${cell.standing.keeperId}` : ''}`}
       aria-label={`${paint.name} at ${paint.strengthPercent} per cent in ${roomName}: ${words}`}
       data-verdict={cell.standing?.verdict ?? 'unseen'}
       className="block min-w-36"
     >
       <span className="flex h-14">
         {cell.bands.map((band, i) => (
-          <Patch key={lights[i]} colour={band} label={`${paint.name} in ${lights[i]}`} className="h-full min-w-0 flex-1" />
+          <Patch
+            key={lights[i]}
+            colour={band}
+            label={`${paint.name} in ${lights[i]}`}
+            className="h-full min-w-0 flex-1"
+          />
         ))}
       </span>
       <span className="mt-1 flex items-center gap-2 text-fine">

@@ -27,5 +27,8 @@ export async function GET(
 
 const answer = (rows: Float64Array): Response =>
   new Response(new Uint8Array(rows.buffer as ArrayBuffer), {
-    headers: { 'content-type': 'application/octet-stream', 'cache-control': 'private, max-age=86400' },
+    headers: {
+      'content-type': 'application/octet-stream',
+      'cache-control': 'private, max-age=86400',
+    },
   })

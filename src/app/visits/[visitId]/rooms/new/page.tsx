@@ -12,9 +12,16 @@ export default async function NewRoomPage({ params }: { params: Promise<{ visitI
   return (
     <ReadingPage>
       <h1 className="text-head">New room</h1>
-      <p className="mt-1 text-lead">Name and size; the window comes next, and with it the light.</p>
+      <p className="mt-1 text-dim">Name and size; the window comes next, and with it the light.</p>
       <RoomForm
-        room={{ id, visitId: visit.id, name: '', northSouthMm: 4500, eastWestMm: 4000, heightMm: 2500 }}
+        room={{
+          id,
+          visitId: visit.id,
+          name: '',
+          northSouthMm: 4500,
+          eastWestMm: 4000,
+          heightMm: 2500,
+        }}
         action={saveRoomSize}
         submit="Add the room"
         goTo={`/visits/${visit.id}/rooms/${id}/light`}

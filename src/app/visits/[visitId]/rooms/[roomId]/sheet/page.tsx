@@ -1,6 +1,7 @@
 import { loadRoomSheet, type SheetEntry } from '@/app/_load/room-sheet'
 import { ReadingPage } from '@/ui/frame/sheet-page'
 import { PrintButton } from '@/ui/sheet/print-button'
+import { longDate } from '@/ui/sheet/long-date'
 import { Patch } from '@/ui/swatch/patch'
 import { VerdictMark } from '@/ui/verdict/verdict-mark'
 
@@ -12,7 +13,10 @@ export default async function RoomSheetPage({
   params: Promise<{ visitId: string; roomId: string }>
 }) {
   const { visitId, roomId } = await params
-  const { visit, room, keepers, lightNames, sentences, groups, unseen } = await loadRoomSheet(visitId, roomId)
+  const { visit, room, keepers, lightNames, sentences, groups, unseen } = await loadRoomSheet(
+    visitId,
+    roomId,
+  )
   const staying = keepers.filter(({ state }) => state !== 'leaving')
   const leaving = keepers.filter(({ state }) => state === 'leaving')
   const ruled = groups.some(({ entries }) => entries.length > 0)
@@ -21,7 +25,7 @@ export default async function RoomSheetPage({
       <header className="flex items-end justify-between gap-4 border-b-2 border-ink pb-3">
         <div>
           <p className="text-small">
-            {visit.household}, {visit.placeName}, {visit.visitDate}
+            {visit.household}, {visit.placeName}, {longDate(visit.visitDate)}
           </p>
           <h1 className="text-head">{room.name}</h1>
         </div>
@@ -42,12 +46,14 @@ export default async function RoomSheetPage({
         </div>
       </div>
       {!ruled && (
-        <p className="py-8 text-lead">Nothing has been looked at in this room yet. The bench is where verdicts are given.</p>
+        <p className="py-8 text-dim">
+          Nothing has been looked at in this room yet. The bench is where verdicts are given.
+        </p>
       )}
       {groups.map(({ title, entries }) =>
         entries.length === 0 ? null : (
           <section key={title} aria-label={title} className="mt-6">
-            <h2 className="text-lead">{title}</h2>
+            <h2 className="text-title">{title}</h2>
             {entries.map((entry) => (
               <Entry key={entry.paint.id} entry={entry} lightNames={lightNames} />
             ))}
@@ -60,16 +66,23 @@ export default async function RoomSheetPage({
           {unseen.map(({ paint }) => `${paint.name} at ${paint.strengthPercent} %`).join(', ')}.
         </p>
       )}
-      <footer className="mt-8 border-t border-rule pt-3 text-fine text-lead">
-        Colours on a screen or from a printer are not paint: order by maker, code and strength, and rule from dry
-        two-coat boards. Old paint may hold lead: do not dry-sand or scrape it; test first, follow local rules and use
-        licensed people. Ventilate while paint dries. This sheet advises on colour, not on safety.
+      <footer className="mt-8 border-t border-rule pt-3 text-fine text-dim">
+        Colours on a screen or from a printer are not paint: order by maker, code and strength, and
+        rule from dry two-coat boards. Old paint may hold lead: do not dry-sand or scrape it; test
+        first, follow local rules and use licensed people. Ventilate while paint dries. This sheet
+        advises on colour, not on safety.
       </footer>
     </ReadingPage>
   )
 }
 
-function Entry({ entry, lightNames }: { readonly entry: SheetEntry; readonly lightNames: readonly string[] }) {
+function Entry({
+  entry,
+  lightNames,
+}: {
+  readonly entry: SheetEntry
+  readonly lightNames: readonly string[]
+}) {
   const { paint } = entry
   return (
     <article
@@ -79,10 +92,15 @@ function Entry({ entry, lightNames }: { readonly entry: SheetEntry; readonly lig
       <div>
         <div className="flex h-24">
           {entry.bands.map((band, i) => (
-            <Patch key={lightNames[i]} colour={band} label={`${paint.name}, ${lightNames[i]}`} className="h-full min-w-0 flex-1" />
+            <Patch
+              key={lightNames[i]}
+              colour={band}
+              label={`${paint.name}, ${lightNames[i]}`}
+              className="h-full min-w-0 flex-1"
+            />
           ))}
         </div>
-        <div className="flex text-fine text-lead">
+        <div className="flex text-fine text-dim">
           {lightNames.map((name) => (
             <span key={name} className="flex-1">
               {name}
@@ -91,33 +109,34 @@ function Entry({ entry, lightNames }: { readonly entry: SheetEntry; readonly lig
         </div>
       </div>
       <div>
-        <h3 className="flex items-center gap-2 font-display text-lead leading-6">
+        <h3 className="flex items-center gap-2 font-display text-title leading-6">
           <VerdictMark verdict={entry.standing?.verdict ?? null} />
           {paint.name} at {paint.strengthPercent} %
         </h3>
         <ul className="mt-1 text-small">
           {entry.looks.map((look) => (
             <li key={look.id}>
-              Against {look.against}, {look.light}: <strong className="font-semibold">{look.said}</strong>
+              Against {look.against}, {look.light}:{' '}
+              <strong className="font-semibold">{look.said}</strong>
               {look.note && ` — “${look.note}”`}
             </li>
           ))}
         </ul>
       </div>
-      <dl className="text-fine">
-        <dt className="text-lead">Maker and code</dt>
+      <dl className="text-fine tabular-nums">
+        <dt className="text-dim">Maker and code</dt>
         <dd className="mb-1">
           {paint.maker} {paint.code}
         </dd>
-        <dt className="text-lead">At the counter</dt>
+        <dt className="text-dim">At the counter</dt>
         <dd className="mb-1">
           {paint.strengthPercent === 100
             ? `the full formula in the ${entry.base} base`
             : `${paint.strengthPercent} % of the formula in the same ${entry.base} base`}
         </dd>
-        <dt className="text-lead">LRV</dt>
+        <dt className="text-dim">LRV</dt>
         <dd className="mb-1">{Math.round(entry.lrvPercent)}</dd>
-        <dt className="text-lead">On the card</dt>
+        <dt className="text-dim">On the card</dt>
         <dd>{entry.words}</dd>
       </dl>
     </article>

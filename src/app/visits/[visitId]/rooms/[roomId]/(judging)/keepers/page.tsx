@@ -26,7 +26,14 @@ export default async function KeepersPage({
           readBy: readBy(keeper.colours[i]!),
         })),
       }))}
-      fresh={{ id: randomUUID(), roomId: room.id, name: '', kind: 'stone', state: 'staying', colours: [] }}
+      fresh={{
+        id: randomUUID(),
+        roomId: room.id,
+        name: '',
+        kind: 'stone',
+        state: 'staying',
+        colours: [],
+      }}
       action={saveKeeperForm}
     />
   )

@@ -21,7 +21,9 @@ export default async function BenchPage({
   const { visit, room } = await loadRoom(visitId, roomId)
   const db = await openDb()
   const decks = await listDecks(db)
-  const keepers = (await listKeepersInRoom(db, room.id)).filter(({ state }) => isJudgedAgainst(state))
+  const keepers = (await listKeepersInRoom(db, room.id)).filter(({ state }) =>
+    isJudgedAgainst(state),
+  )
   const candidates = await listCandidates(db, visit.id)
   if (keepers.length === 0 || candidates.length === 0)
     return (

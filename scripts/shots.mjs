@@ -1,0 +1,71 @@
+// npm run shots [-- DIRECTORY [WIDTH HEIGHT]]: one picture of each main view, from the demo data.
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join, resolve } from 'node:path'
+import { ensureBrowser, launchOptions } from './lib/browser.mjs'
+import { ensureBuild, ensurePackages, root, seedDemo } from './lib/prepare.mjs'
+import { freePort, startServer } from './lib/server.mjs'
+
+const [directory = 'docs/screenshots', width = '1280', height = '800'] = process.argv.slice(2)
+
+await ensurePackages()
+await ensureBuild()
+ensureBrowser()
+const { chromium } = await import('@playwright/test')
+
+const scratch = mkdtempSync(join(tmpdir(), 'elm-shots-'))
+const dataDir = join(scratch, 'data')
+await seedDemo(dataDir)
+const server = await startServer({ port: await freePort(), dataDir })
+const browser = await chromium.launch(launchOptions)
+try {
+  const page = await browser.newPage({ viewport: { width: Number(width), height: Number(height) } })
+  await takeAll(page)
+} finally {
+  await browser.close()
+  server.child.kill('SIGTERM')
+  await server.ended
+  rmSync(scratch, { recursive: true, force: true })
+}
+
+async function takeAll(page) {
+  const into = resolve(root, directory)
+  mkdirSync(into, { recursive: true })
+  const shot = async (name) => {
+    await page.waitForLoadState('networkidle')
+    await page.screenshot({ path: join(into, `${name}.png`) })
+  }
+  const open = (address) => page.goto(server.url + address)
+  const link = async (name) =>
+    new URL(await page.getByRole('link', { name }).first().getAttribute('href'), server.url)
+      .pathname
+
+  await open('/')
+  await shot('visits')
+  const visit = (await link(/Orrin-Vale/)).replace(/\/brief$/, '')
+  await open(`${visit}/brief`)
+  await shot('brief')
+  const kitchen = (await link(/^Kitchen/)).replace(/\/light$/, '')
+  const late = '?light=room&at=17:30&sky=clear&lamps=off'
+  await open(`${kitchen}/light${late}`)
+  await shot('light')
+  await open(`${kitchen}/keepers${late}`)
+  await shot('keepers')
+  await open(`${kitchen}/shortlist${late}`)
+  await page.getByLabel('Code or name').fill('H111-4')
+  await page.getByLabel('Code or name').press('Enter')
+  await shot('shortlist')
+  await open(`${visit}/grid`)
+  await shot('house-grid')
+  await page
+    .getByRole('link', { name: /in Kitchen: no$/ })
+    .first()
+    .click()
+  await page.waitForURL(/bench/)
+  await open(new URL(page.url()).pathname + new URL(page.url()).search + late.replace('?', '&'))
+  await shot('bench')
+  await open(`${kitchen}/sheet`)
+  await shot('room-sheet')
+  await open('/decks')
+  await shot('decks')
+}
