@@ -1,5 +1,6 @@
 import type { Metadata, Viewport } from 'next'
 import { headers } from 'next/headers'
+import { Hydrated } from '@/ui/frame/hydrated'
 import './globals.css'
 
 export const metadata: Metadata = { title: { default: 'Elm Swatch', template: '%s · Elm Swatch' } }
@@ -10,7 +11,10 @@ export default async function RootLayout({ children }: { children: React.ReactNo
   await headers()
   return (
     <html lang="en">
-      <body>{children}</body>
+      <body>
+        {children}
+        <Hydrated />
+      </body>
     </html>
   )
 }

@@ -124,4 +124,4 @@ function parseOwner(text: string): Owner | null {
 }
 
 const isCode = (error: unknown, code: string): boolean =>
-  error instanceof Error && 'code' in error && error.code === code
+  (error as { code?: unknown } | null)?.code === code

@@ -45,11 +45,11 @@ function parseRow<S extends z.ZodType>(row: S, raw: unknown): z.infer<S> {
   throw new RowShapeError(`column ${issue?.path.join('.') ?? '?'}: ${issue?.message}`)
 }
 
-/** SQLSTATE of a database error, or null for any other error. */
+/** SQLSTATE of a database error, or null for anything else. */
 export function sqlState(error: unknown): string | null {
-  return error instanceof Error && 'code' in error && typeof error.code === 'string'
-    ? error.code
-    : null
+  // Not by instanceof: the driver's errors may come from another realm.
+  const code = (error as { code?: unknown } | null)?.code
+  return typeof code === 'string' ? code : null
 }
 
 export const UNIQUE_VIOLATION = '23505'

@@ -39,7 +39,7 @@ export function readDeckCsv(bytes: Uint8Array): DeckCsv {
   const text = decode(bytes)
   if (text === null)
     return refuse(1, 'The file is not UTF-8 text. Save it as “CSV UTF-8” and try again.')
-  const parsed = Papa.parse<string[]>(text, { skipEmptyLines: false })
+  const parsed = Papa.parse<string[]>(text, { delimiter: delimiterOf(text) })
   const rows = parsed.data
   while (rows.length > 0 && rows.at(-1)!.every((cell) => cell.trim() === '')) rows.pop()
   if (rows.length < 2)
@@ -89,6 +89,9 @@ function decode(bytes: Uint8Array): string | null {
     return null
   }
 }
+
+/** By the heading, which has no text of its own to mislead. */
+const delimiterOf = (text: string): string => (text.slice(0, text.indexOf('\n')).includes(';') ? ';' : ',')
 
 interface Columns {
   readonly at: ReadonlyMap<string, number>

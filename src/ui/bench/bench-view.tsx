@@ -103,7 +103,7 @@ export function BenchView({ roomId, keepers, candidates, looks, actions }: Props
   })
 
   return (
-    <main className="flex min-h-0 flex-1 flex-col" data-hydrated={true}>
+    <main className="flex min-h-0 flex-1 flex-col">
       <h1 className="sr-only">Bench</h1>
       <SwatchField pair={pair} surround={surround} />
       <div className="flex flex-col gap-1 px-4 pt-2 pb-2">

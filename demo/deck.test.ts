@@ -1,0 +1,36 @@
+import { readFileSync } from 'node:fs'
+import { readDeckCsv, writeDeckCsv } from '../src/formats/deck-csv'
+import { generateDeck } from './deck-generator'
+import { DEMO_VISITS } from './scenario'
+
+const file = readFileSync(`${__dirname}/deck.csv`)
+
+test('the committed deck is what the generator makes', () => {
+  expect(file.toString()).toBe(writeDeckCsv(generateDeck()))
+})
+
+test('it is a whole deck: 1,200 colours that paint can be, each name once, lightest first', () => {
+  const deck = readDeckCsv(file)
+  expect(deck.ok && deck.colours.length).toBe(1200)
+  if (!deck.ok) return
+  expect(new Set(deck.colours.map(({ name }) => name)).size).toBe(1200)
+  const lightness = new Map<string, number>()
+  for (const { strip, reading } of deck.colours) {
+    if (reading.kind !== 'lab') throw new Error('expected L*a*b*')
+    expect(reading.lab[0]).toBeLessThan(lightness.get(strip) ?? 101)
+    lightness.set(strip, reading.lab[0])
+  }
+})
+
+test('every code and keeper that the demo’s looks name is there', () => {
+  const codes = new Set(file.toString().split('\n').map((line) => line.split(',')[0]))
+  for (const { candidates, rooms } of DEMO_VISITS) {
+    const taken = new Set(candidates.map(([code]) => code))
+    for (const code of taken) expect(codes).toContain(code)
+    for (const { looks, keepers } of rooms)
+      for (const { code, against } of looks) {
+        expect(taken).toContain(code)
+        expect(keepers.map(({ name }) => name)).toContain(against)
+      }
+  }
+})

@@ -1,0 +1,202 @@
+import { randomUUID } from 'node:crypto'
+import { z } from 'zod'
+import { addCandidate, dropCandidate, listCandidates } from './candidates'
+import { many, RowShapeError, sqlState, UNIQUE_VIOLATION, type Db } from './db'
+import { addDeck, listDeckColours, listDecks, searchDeckColours, type NewDeckColour } from './decks'
+import { listKeepersInRoom, saveKeeper } from './keepers'
+import { keepLook, listLooks, retractLook, type NewLook } from './looks'
+import { migrate } from './migrate'
+import { dbOver } from './pglite'
+import { getRoom, listRooms, removeWindow, saveRoom, saveWindow } from './rooms'
+import { findVisit, listVisits, saveVisit, setVisitFinished, type NewVisit } from './visits'
+
+let db: Db
+
+beforeAll(async () => {
+  db = dbOver(globalThis.pglite)
+  await migrate(db)
+})
+afterEach(() => db.exec('truncate visit, deck, event cascade'))
+
+const visit = (change: Partial<NewVisit> = {}): NewVisit => ({
+  id: randomUUID(),
+  household: 'The Ashbys',
+  wishes: 'calmer',
+  willNotHave: '',
+  northRoomRule: 'warm-up',
+  weakestStrengthPercent: 50,
+  placeName: 'Somewhere',
+  latitudeDeg: 52,
+  longitudeDeg: -1,
+  timeZone: 'Europe/London',
+  visitDate: '2026-06-21',
+  ...change,
+})
+
+const COLOURS: NewDeckColour[] = [
+  { code: 'X1', name: 'Oneling', strip: 'X', base: 'white', reading: { kind: 'lab', lab: [90, 1, 8] } },
+  { code: 'X2', name: 'Twoling', strip: 'X', base: 'deep', reading: { kind: 'srgb', hex: '#6b5a4a' } },
+]
+
+async function seenPair() {
+  const v = visit()
+  await saveVisit(db, v)
+  const roomId = randomUUID()
+  await saveRoom(db, { id: roomId, visitId: v.id, name: 'Kitchen', northSouthMm: 4000, eastWestMm: 3000, heightMm: 2500 })
+  const keeper = { id: randomUUID(), roomId, name: 'Stone', kind: 'stone', state: 'staying' } as const
+  await saveKeeper(db, keeper, [
+    { part: 'ground', sharePercent: 80, reading: { kind: 'lab', lab: [66, 9, 14] } },
+    { part: 'vein', sharePercent: 20, reading: { kind: 'srgb', hex: '#806040' } },
+  ])
+  const deckId = await addDeck(db, { maker: 'M', name: 'D', whiteBase: [96, 0, 1] }, COLOURS)
+  const [colour] = await listDeckColours(db, deckId!)
+  const candidateId = randomUUID()
+  await addCandidate(db, { id: candidateId, visitId: v.id, deckColourId: colour!.deckColourId, strengthPercent: 75 })
+  const look: NewLook = {
+    id: randomUUID(),
+    candidateId,
+    roomId,
+    keeperId: keeper.id,
+    lightSource: 'room',
+    lightMinute: 1050,
+    sky: 'clear',
+    lampsOn: false,
+    verdict: 'no',
+    reasons: ['too green'],
+    note: 'Mustard.',
+  }
+  return { visit: v, roomId, keeper, candidateId, look }
+}
+
+const EventRow = z.object({ what: z.string(), subject: z.string(), before: z.unknown(), after: z.unknown() })
+const events = (subject: string) =>
+  many(db, EventRow, 'select what, subject, before, after from event where subject = $1 order by number', [subject])
+
+test('migrating again changes nothing', async () => {
+  await migrate(db)
+  expect(await many(db, z.object({ number: z.number() }), 'select number from migration')).toEqual([{ number: 1 }])
+})
+
+test('a visit comes back as it was written, a second write of the same id changes it', async () => {
+  const v = visit()
+  await saveVisit(db, v)
+  await saveVisit(db, { ...v, household: 'The Elders' })
+  expect(await findVisit(db, v.id)).toEqual({ ...v, household: 'The Elders', stage: 'planned' })
+  expect((await events('visit')).map(({ what }) => what)).toEqual(['insert', 'update'])
+})
+
+test('what is in progress stands first, finished last', async () => {
+  const { visit: seen, look } = await seenPair()
+  await keepLook(db, look)
+  const done = visit({ household: 'Done' })
+  const coming = visit({ household: 'Coming', visitDate: '2027-01-05' })
+  await saveVisit(db, done)
+  await saveVisit(db, coming)
+  await setVisitFinished(db, done.id, true)
+  expect((await listVisits(db)).map(({ id, stage, looks }) => [id, stage, looks])).toEqual([
+    [seen.id, 'in-progress', 1],
+    [coming.id, 'planned', 0],
+    [done.id, 'finished', 0],
+  ])
+})
+
+test.each([
+  ['latitude', { latitudeDeg: 95 }],
+  ['an empty household', { household: '  ' }],
+  ['a strength nobody offers', { weakestStrengthPercent: 40 }],
+  ['a date that does not exist', { visitDate: '2026-02-30' }],
+])('the database itself refuses %s, and nothing is half-stored', async (_, change) => {
+  await expect(saveVisit(db, visit(change))).rejects.toThrow()
+  expect(await listVisits(db)).toEqual([])
+  expect(await events('visit')).toEqual([])
+})
+
+test('a look is kept once however often it is sent, and undone by striking it out', async () => {
+  const { visit: v, look } = await seenPair()
+  const first = await keepLook(db, look)
+  const again = await keepLook(db, { ...look, verdict: 'works', note: 'changed on the way' })
+  expect(again).toEqual(first)
+  expect(first).toMatchObject({ verdict: 'no', reasons: ['too green'], note: 'Mustard.', lightDate: '2026-06-21', retracted: false })
+  await retractLook(db, look.id)
+  expect(await listLooks(db, v.id)).toMatchObject([{ id: look.id, retracted: true, verdict: 'no' }])
+  expect((await events('look')).map(({ what }) => what)).toEqual(['insert', 'update'])
+})
+
+test('a look at something that is not there, or is in another visit, is not kept', async () => {
+  const here = await seenPair()
+  expect(await keepLook(db, { ...here.look, candidateId: randomUUID() })).toBeNull()
+  expect(await keepLook(db, { ...here.look, roomId: randomUUID() })).toBeNull()
+  const elsewhere = visit()
+  await saveVisit(db, elsewhere)
+  const [colour] = await searchDeckColours(db, 'x1')
+  const stray = { id: randomUUID(), visitId: elsewhere.id, deckColourId: colour!.deckColourId, strengthPercent: 50 }
+  await addCandidate(db, stray)
+  expect(await keepLook(db, { ...here.look, candidateId: stray.id })).toBeNull()
+  expect(await listLooks(db, here.visit.id)).toEqual([])
+})
+
+test('keepers come dearest first, each with its colours in order', async () => {
+  const { roomId } = await seenPair()
+  const rug = { id: randomUUID(), roomId, name: 'Rug', kind: 'rug', state: 'arriving' } as const
+  const floor = { id: randomUUID(), roomId, name: 'Boards', kind: 'floor', state: 'staying' } as const
+  const [colour] = await searchDeckColours(db, 'Twoling')
+  await saveKeeper(db, rug, [{ part: 'field', sharePercent: 100, deckColourId: colour!.deckColourId }])
+  await saveKeeper(db, floor, [{ part: 'boards', sharePercent: 100, reading: { kind: 'srgb', hex: '#806040' } }])
+  const keepers = await listKeepersInRoom(db, roomId)
+  expect(keepers.map(({ name }) => name)).toEqual(['Boards', 'Stone', 'Rug'])
+  expect(keepers[1]!.colours.map(({ part, reading }) => [part, reading.kind])).toEqual([['ground', 'lab'], ['vein', 'srgb']])
+  expect(keepers[2]!.colours[0]).toMatchObject({ reading: { kind: 'srgb', hex: '#6b5a4a' }, deckColourId: colour!.deckColourId })
+})
+
+test('a keeper whose colour cannot be stored leaves no trace', async () => {
+  const { roomId } = await seenPair()
+  const id = randomUUID()
+  const bad = saveKeeper(db, { id, roomId, name: 'Ghost', kind: 'tile', state: 'staying' }, [
+    { part: 'glaze', sharePercent: 50, reading: { kind: 'lab', lab: [50, 0, 0] } },
+    { part: 'grout', sharePercent: 500, reading: { kind: 'lab', lab: [50, 0, 0] } },
+  ])
+  await expect(bad).rejects.toThrow()
+  expect((await listKeepersInRoom(db, roomId)).map(({ name }) => name)).toEqual(['Stone'])
+  expect((await events('keeper')).map(({ after }) => (after as { name: string }).name)).toEqual(['Stone'])
+})
+
+test('windows come and go with their room, and the event remembers what went', async () => {
+  const { roomId, visit: v } = await seenPair()
+  const window = { id: randomUUID(), bearingDeg: 270, widthMm: 1200, heightMm: 1000 }
+  await saveWindow(db, roomId, window)
+  expect((await getRoom(db, roomId)).windows).toEqual([window])
+  await removeWindow(db, window.id)
+  expect((await listRooms(db, v.id))[0]!.windows).toEqual([])
+  const [, gone] = await events('room_window')
+  expect(gone).toMatchObject({ what: 'delete', before: { bearing_deg: 270 }, after: null })
+})
+
+test('a deck is taken in whole or not at all', async () => {
+  const deck = { maker: 'M', name: 'Fan', whiteBase: [96, 0, 1] } as const
+  expect(await addDeck(db, deck, COLOURS)).toEqual(expect.any(String))
+  expect(await addDeck(db, deck, COLOURS)).toBeNull()
+  expect(await addDeck(db, { ...deck, name: 'Twice' }, [COLOURS[0]!, COLOURS[0]!])).toBeNull()
+  expect((await listDecks(db)).map(({ name, colours }) => [name, colours])).toEqual([['Fan', 2]])
+})
+
+test('taking the same colour up twice leaves one candidate; one that was looked at stays', async () => {
+  const { visit: v, candidateId, look } = await seenPair()
+  const [taken] = await listCandidates(db, v.id)
+  await addCandidate(db, { id: randomUUID(), visitId: v.id, deckColourId: taken!.deckColourId, strengthPercent: 75 })
+  expect(await listCandidates(db, v.id)).toHaveLength(1)
+  await keepLook(db, look)
+  expect(await dropCandidate(db, candidateId)).toBe(false)
+  expect(await listCandidates(db, v.id)).toHaveLength(1)
+})
+
+test('a row of the wrong shape is named by its column', async () => {
+  await expect(many(db, z.object({ n: z.string() }), 'select 1 as n')).rejects.toThrow(RowShapeError)
+  await expect(many(db, z.object({ n: z.string() }), 'select 1 as n')).rejects.toThrow(/column n/)
+})
+
+test('two rooms of one name in one visit are told apart by SQLSTATE', async () => {
+  const { visit: v } = await seenPair()
+  const twin = { id: randomUUID(), visitId: v.id, name: 'Kitchen', northSouthMm: 4000, eastWestMm: 3000, heightMm: 2500 }
+  const error: unknown = await saveRoom(db, twin).catch((e: unknown) => e)
+  expect(sqlState(error)).toBe(UNIQUE_VIOLATION)
+})

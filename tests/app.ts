@@ -1,0 +1,122 @@
+import { cpSync, mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { expect, test as base, type Locator, type Page } from '@playwright/test'
+import { freePort, startServer } from '../scripts/lib/server.mjs'
+import { SEEDED } from './global-setup'
+
+type Server = Awaited<ReturnType<typeof startServer>>
+
+/** A running application of its own, on a copy of the demo. */
+export class App {
+  private constructor(
+    readonly port: number,
+    readonly dataDir: string,
+    private server: Server,
+  ) {}
+
+  static async start(): Promise<App> {
+    const dataDir = join(mkdtempSync(join(tmpdir(), 'elm-e2e-')), 'data')
+    cpSync(SEEDED, dataDir, { recursive: true })
+    const port = await freePort()
+    return new App(port, dataDir, await startServer({ port, dataDir }))
+  }
+
+  get url(): string {
+    return this.server.url
+  }
+
+  get pid(): number {
+    return this.server.child.pid!
+  }
+
+  /** Ends the server with a signal and says how it went. */
+  async end(signal: NodeJS.Signals): Promise<{ code: number | null; signal: NodeJS.Signals | null }> {
+    this.server.child.kill(signal)
+    return this.server.ended
+  }
+
+  /** Starts anew on the same data and the same port. */
+  async startAgain(): Promise<void> {
+    this.server = await startServer({ port: this.port, dataDir: this.dataDir })
+  }
+
+  async remove(): Promise<void> {
+    await this.end('SIGKILL')
+    rmSync(join(this.dataDir, '..'), { recursive: true, force: true })
+  }
+}
+
+/** `app` is shared by the tests of a worker; those that stop it use `ownApp`. */
+export const test = base.extend<{ ownApp: App }, { app: App }>({
+  app: [
+    async ({}, use) => {
+      const app = await App.start()
+      await use(app)
+      await app.remove()
+    },
+    { scope: 'worker' },
+  ],
+  ownApp: async ({}, use) => {
+    const app = await App.start()
+    await use(app)
+    await app.remove()
+  },
+})
+
+/** Opens an address and waits until the page answers to keys. */
+export async function open(page: Page, address: string): Promise<void> {
+  await page.goto(address)
+  await page.locator('html[data-ready=yes]').waitFor()
+}
+
+/** Walks with Tab until the control has the focus: what a hand without a mouse does. */
+export async function tabTo(page: Page, control: Locator): Promise<void> {
+  await control.first().waitFor()
+  for (let presses = 0; presses < 120; presses++) {
+    if (await control.first().evaluate((element) => element === document.activeElement)) return
+    await page.keyboard.press('Tab')
+  }
+  throw new Error(`Tab never came to ${control.toString()}`)
+}
+
+/** Tabs to a field, empties it and types. */
+export async function typeInto(page: Page, field: Locator, text: string): Promise<void> {
+  await tabTo(page, field)
+  await page.keyboard.press('ControlOrMeta+a')
+  await page.keyboard.type(text)
+}
+
+/** Tabs to a button or a link and presses it. */
+export async function pressKeyOn(page: Page, control: Locator): Promise<void> {
+  await tabTo(page, control)
+  await page.keyboard.press('Enter')
+}
+
+export const VISIT = 'The Orrin-Vale household'
+
+/** The address of the demo’s visit in progress, without its last step. */
+export async function demoVisit(page: Page, app: App, household = VISIT): Promise<string> {
+  await open(page, app.url)
+  const href = await page.getByRole('link', { name: household }).getAttribute('href')
+  return app.url + href!.replace(/\/(brief|grid)$/, '')
+}
+
+/** The address of a room of a visit, without its step. */
+export async function roomOf(page: Page, visit: string, room: string): Promise<string> {
+  await open(page, `${visit}/brief`)
+  const link = page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: room })
+  return new URL((await link.getAttribute('href'))!, visit).href.replace(/\/light.*$/, '')
+}
+
+export const hexOf = async (swatch: Locator): Promise<string> => {
+  await expect(swatch).toHaveAttribute('data-hex', /^#[0-9a-f]{6}$/)
+  return (await swatch.getAttribute('data-hex'))!
+}
+
+/** Red, green and blue of a hex, 0 to 255. */
+export const rgbOf = (hex: string): readonly [number, number, number] => [
+  parseInt(hex.slice(1, 3), 16),
+  parseInt(hex.slice(3, 5), 16),
+  parseInt(hex.slice(5, 7), 16),
+]

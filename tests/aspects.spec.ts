@@ -1,0 +1,77 @@
+import { expect, type Page } from '@playwright/test'
+import { demoVisit, hexOf, open, rgbOf, roomOf, test } from './app'
+
+/** What the page shows of the demo's warm off-white, and of the light, in a room at a time. */
+async function seenAt(page: Page, room: string, at: string) {
+  await open(page, `${room}/shortlist?light=room&at=${at}&sky=clear&lamps=off`)
+  const swatch = page.getByRole('img', { name: 'Harlmoor at 100 per cent' })
+  const [red, , blue] = rgbOf(await hexOf(swatch))
+  const cctK = Number(await page.getByRole('region', { name: 'Light' }).getAttribute('data-cct'))
+  return { warmth: red - blue, cctK }
+}
+
+test('one candidate at 17:30 is warmer in the west room than in the north room', async ({ page, app }) => {
+  const visit = await demoVisit(page, app)
+  const north = await seenAt(page, await roomOf(page, visit, 'Front room'), '17:30')
+  const west = await seenAt(page, await roomOf(page, visit, 'Kitchen'), '17:30')
+  // Common practice: north daylight 6,500 to 10,000 K, a west room in late sun 4,000 to 5,500 K.
+  expect(north.cctK).toBeGreaterThan(6500)
+  expect(north.cctK).toBeLessThan(10_000)
+  expect(west.cctK).toBeGreaterThan(4000)
+  expect(west.cctK).toBeLessThan(5500)
+  // Red over blue of the swatch, in steps of 255: the off-white itself has about 10.
+  expect(west.warmth - north.warmth).toBeGreaterThanOrEqual(3)
+})
+
+test('below the equator the north room is the warm one and the south room the cool one', async ({ page, app }) => {
+  const visit = await demoVisit(page, app, 'Pell and Ibbotrey')
+  const cctOf = async (room: string): Promise<number> => {
+    await open(page, `${await roomOf(page, visit, room)}/light?light=room&at=13:00&sky=clear`)
+    return Number(await page.getByRole('region', { name: 'Light' }).getAttribute('data-cct'))
+  }
+  // Common practice: the sunny side 4,500 to 6,500 K about noon, the shaded side above; summer sun
+  // stands high, so the two are nearer than in winter.
+  const north = await cctOf('Living room')
+  const south = await cctOf('Back study')
+  expect(north).toBeGreaterThan(4500)
+  expect(north).toBeLessThan(6500)
+  expect(south).toBeGreaterThan(6500)
+  expect(south).toBeLessThan(10_000)
+  await expect(page.getByText('House rule for a cool south room')).toBeVisible()
+  await expect(page.getByRole('radio', { name: 'South light' })).toBeVisible()
+})
+
+test('what is leaving is shown, and never judged against', async ({ page, app }) => {
+  const kitchen = await roomOf(page, await demoVisit(page, app), 'Kitchen')
+  await open(page, `${kitchen}/keepers`)
+  await expect(page.getByText('tile, leaving: not judged against')).toBeVisible()
+  await open(page, `${kitchen}/bench`)
+  // Two keepers that stay, six candidates: the tile is in none of the pairs.
+  await expect(page.getByTestId('place')).toHaveText('1 of 12')
+  for (let i = 0; i < 12; i++) {
+    await expect(page.getByRole('img', { name: /Blue-white tile/ })).toHaveCount(0)
+    await page.keyboard.press('ArrowRight')
+    await expect(page.getByTestId('place')).toHaveText(`${((i + 1) % 12) + 1} of 12`)
+  }
+})
+
+test('a mid or deep base has no ladder but the reason why', async ({ page, app }) => {
+  const kitchen = await roomOf(page, await demoVisit(page, app), 'Kitchen')
+  await open(page, `${kitchen}/shortlist`)
+  await page.getByLabel('Code or name').fill('H111-7')
+  await page.getByLabel('Code or name').press('Enter')
+  await expect(page.getByText(/A deep base holds little white/)).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Take up at/ })).toHaveCount(1)
+})
+
+test('a verdict can be undone and stays on record, struck out', async ({ page, ownApp: app }) => {
+  const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
+  await open(page, `${snug}/bench`)
+  await page.getByRole('button', { name: /^unsure/ }).click()
+  await page.getByRole('button', { name: /^dark/ }).click()
+  await page.getByRole('button', { name: /^Keep/ }).click()
+  const looks = page.getByRole('region', { name: 'Your looks' })
+  await expect(looks).toContainText('unsure: too dark')
+  await looks.getByRole('button', { name: 'Undo' }).click()
+  await expect(looks.locator('.line-through', { hasText: 'unsure: too dark' })).toBeVisible()
+})

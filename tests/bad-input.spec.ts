@@ -1,0 +1,93 @@
+import { readFileSync } from 'node:fs'
+import { expect } from '@playwright/test'
+import { demoVisit, open, roomOf, test } from './app'
+
+const DECK = new URL('../demo/deck.csv', import.meta.url).pathname
+
+test('a brief with an impossible place, date and name is refused at its fields, and kept as typed', async ({ page, app }) => {
+  await open(page, `${app.url}/visits/new`)
+  const typed = [
+    ['Household', ' ', /Expected the household’s name, got nothing/],
+    ['Date of the visit', '2026-02-30', /Expected a date that exists, as 2026-06-21, got “2026-02-30”/],
+    ['Latitude', '95', /Expected -90 to 90 °, got “95”/],
+    ['Longitude', 'east', /Expected -180 to 180 °, got “east”/],
+  ] as const
+  for (const [label, text] of typed) await page.getByLabel(label).fill(text)
+  await page.getByLabel('Place', { exact: true }).fill('Nowhere')
+  await page.getByRole('button', { name: 'Keep the visit' }).click()
+  for (const [label, text, message] of typed) {
+    await expect(page.getByText(message)).toBeVisible()
+    await expect(page.getByLabel(label)).toHaveValue(text)
+  }
+  await expect(page.getByLabel('Household')).toBeFocused()
+  await open(page, app.url)
+  await expect(page.getByText('Nowhere')).toHaveCount(0)
+})
+
+test('a bearing of 400 and a window wider than its wall are refused, and no window is stored', async ({ page, app }) => {
+  const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
+  await open(page, `${snug}/light`)
+  await page.getByLabel('Window faces').fill('400')
+  await page.getByRole('button', { name: 'Add the window' }).click()
+  await expect(page.getByText('Expected 0 to 359.9 °, got “400”.')).toBeVisible()
+  await expect(page.getByLabel('Window faces')).toHaveValue('400')
+  await page.getByLabel('Window faces').fill('180')
+  await page.getByLabel('Width').fill('4.2')
+  await page.getByRole('button', { name: 'Add the window' }).click()
+  await expect(page.getByText('Expected at most 4.00 m, the width of that wall, got 4.20 m.')).toBeVisible()
+  await page.reload()
+  await expect(page.getByText(/^Faces /)).toHaveCount(0)
+})
+
+test('L* of 140, a hex of five digits and a colour no finish has are refused', async ({ page, app }) => {
+  const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
+  await open(page, `${snug}/keepers`)
+  await page.getByRole('button', { name: 'Add what stays' }).click()
+  await page.getByLabel('What stays', { exact: true }).fill('Ghost')
+  const keep = page.getByRole('button', { name: 'Keep it' })
+  const lab = async (...values: string[]) => {
+    for (const [i, axis] of ['L*', 'a*', 'b*'].entries()) await page.getByLabel(axis, { exact: true }).fill(values[i]!)
+    await keep.click()
+  }
+  await lab('140', '0', '0')
+  await expect(page.getByText('Expected 0 to 100, got “140”.')).toBeVisible()
+  await expect(page.getByLabel('L*', { exact: true })).toHaveValue('140')
+  await lab('90', '60', '-60')
+  await expect(page.getByText(/No painted surface can have this colour/)).toBeVisible()
+  await page.getByLabel('Its colour by').selectOption('hex')
+  await page.getByLabel('Hex').fill('#12345')
+  await keep.click()
+  await expect(page.getByText('Expected six digits 0–9 a–f, got “#12345”.')).toBeVisible()
+  await page.reload()
+  await expect(page.getByRole('heading', { name: 'Ghost' })).toHaveCount(0)
+})
+
+test('a whole deck comes in from CSV; a broken one is refused by line and leaves nothing', async ({ page, ownApp: app }) => {
+  await open(page, `${app.url}/decks`)
+  const send = async (name: string, body: string | Buffer) => {
+    await page.getByLabel('Maker').fill('Oddney and Daughters')
+    await page.getByLabel('Name of the deck').fill(name)
+    await page.getByLabel('CSV file').setInputFiles({ name: 'deck.csv', mimeType: 'text/csv', buffer: Buffer.from(body) })
+    await page.getByRole('button', { name: 'Take the deck in' }).click()
+  }
+  const lines = readFileSync(DECK, 'utf8').split('\n')
+  const broken = [...lines]
+  broken[700] = broken[700]!.replace(/,\d+\.\d+,/, ',140,')
+  await send('Broken', broken.join('\n'))
+  await expect(page.getByText(/Line 701: L\* must be 0 to 100, got 140/)).toBeVisible()
+  await expect(page.getByLabel('Name of the deck')).toHaveValue('Broken')
+  await expect(page.getByRole('listitem').filter({ hasText: 'Broken' })).toHaveCount(0)
+
+  await send('Whole', lines.join('\n'))
+  await expect(page.getByText('1,200 colours taken in.')).toBeVisible()
+  await expect(page.getByRole('listitem').filter({ hasText: 'Oddney and Daughters, Whole' })).toContainText('1,200 colours')
+  await send('Whole', lines.join('\n'))
+  await expect(page.getByText('Oddney and Daughters has a deck “Whole” already.')).toBeVisible()
+})
+
+test('addresses of nothing say so', async ({ page, app }) => {
+  for (const address of ['/visits/nonsense/brief', '/visits/00000000-0000-4000-8000-000000000000/grid']) {
+    expect((await page.goto(app.url + address))!.status()).toBe(404)
+    await expect(page.getByRole('heading', { name: 'There is nothing here' })).toBeVisible()
+  }
+})

@@ -1,0 +1,43 @@
+import { AxeBuilder } from '@axe-core/playwright'
+import { expect } from '@playwright/test'
+import { open, test } from './app'
+import { everyView } from './views'
+
+test('axe finds nothing on any view', async ({ page, app }) => {
+  test.setTimeout(180_000)
+  for (const address of await everyView(page, app)) {
+    await open(page, address)
+    const { violations } = await new AxeBuilder({ page }).analyze()
+    const found = violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)
+    expect(found, address).toEqual([])
+  }
+})
+
+test('every request of every page stays on this machine, and nothing breaks the content policy', async ({ page, app }) => {
+  const hosts = new Set<string>()
+  const complaints: string[] = []
+  page.on('request', (request) => hosts.add(new URL(request.url()).host))
+  page.on('console', (message) => {
+    const missing = message.text().includes('404 (Not Found)')
+    if (message.type() === 'error' && !missing) complaints.push(message.text())
+  })
+  page.on('pageerror', (error) => complaints.push(error.message))
+  for (const address of await everyView(page, app)) {
+    await open(page, address)
+    await page.waitForLoadState('networkidle')
+  }
+  expect([...hosts]).toEqual([`127.0.0.1:${app.port}`])
+  expect(complaints).toEqual([])
+})
+
+test('no page is wider than a tablet or a phone', async ({ page, app }) => {
+  const addresses = await everyView(page, app)
+  for (const [width, height] of [[1024, 768], [390, 844]] as const) {
+    await page.setViewportSize({ width, height })
+    for (const address of addresses) {
+      await open(page, address)
+      const wide = await page.evaluate(() => document.documentElement.scrollWidth)
+      expect(wide, `${address} at ${width}`).toBeLessThanOrEqual(width)
+    }
+  }
+})

@@ -1,0 +1,148 @@
+import { expect } from '@playwright/test'
+import { prepareLight, screenColour } from '../src/core/colour/appearance'
+import { lateSunMinute, lightOf, type RoomDay } from '../src/core/light/light-choice'
+import { minuteAtClockTime } from '../src/core/light/day-clock'
+import { modelReading } from '../src/core/judge/model-reading'
+import { lrvPercent, reflectanceOfReading } from '../src/core/paint/reading'
+import { atStrength, STRENGTHS_PERCENT } from '../src/core/paint/strength'
+import { localDay } from '../src/time/local-day'
+import { DEMO_WHITE_BASE } from '../demo/deck-generator'
+import { open, pressKeyOn, tabTo, test, typeInto } from './app'
+
+// The colour taken, as demo/deck.csv has it: a green-leaning tan in the white base.
+const CODE = 'H111-4'
+const TAN = reflectanceOfReading({ kind: 'lab', lab: [77.5, -1.68, 10.88] })
+const WHITE_BASE = reflectanceOfReading({ kind: 'lab', lab: DEMO_WHITE_BASE })
+const STONE = reflectanceOfReading({ kind: 'lab', lab: [66, 9, 14] })
+
+const ROOM_DAY: RoomDay = {
+  place: { latitudeDeg: 52.4, longitudeDeg: -1.6 },
+  day: localDay('2026-06-18', 'Europe/London'),
+  room: {
+    northSouthMm: 5000,
+    eastWestMm: 3600,
+    heightMm: 2500,
+    windows: [{ bearingDeg: 270, widthMm: 1800, heightMm: 1300 }],
+    lamps: [{ cctK: 2700, lumens: 1600 }],
+  },
+}
+
+test('from nothing to a verdict on the sheet, by keyboard, and again after the server was killed', async ({
+  page,
+  ownApp: app,
+}) => {
+  const button = (name: string | RegExp) => page.getByRole('button', { name })
+  const spine = (name: RegExp) => page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name })
+
+  await test.step('the brief', async () => {
+    await open(page, app.url)
+    await pressKeyOn(page, page.getByRole('link', { name: 'New visit' }))
+    await typeInto(page, page.getByLabel('Household'), 'The Larrow family')
+    await typeInto(page, page.getByLabel('Date of the visit'), '2026-06-18')
+    await typeInto(page, page.getByLabel('Place', { exact: true }), 'Invented Mill')
+    await typeInto(page, page.getByLabel('Latitude'), '52.4')
+    await typeInto(page, page.getByLabel('Longitude'), '-1.6')
+    await pressKeyOn(page, button('Keep the visit'))
+    await pressKeyOn(page, page.getByRole('link', { name: 'Add the first room' }))
+  })
+
+  await test.step('the room, its west window and its lamps', async () => {
+    await typeInto(page, page.getByLabel('Name of the room'), 'Kitchen')
+    await typeInto(page, page.getByLabel('North to south'), '5')
+    await typeInto(page, page.getByLabel('East to west'), '3.6')
+    await pressKeyOn(page, button('Add the room'))
+    await pressKeyOn(page, button('Window in the west wall'))
+    await expect(page.getByLabel('Window faces')).toHaveValue('270')
+    await typeInto(page, page.getByLabel('Width'), '1.8')
+    await typeInto(page, page.getByLabel('Height', { exact: true }), '1.3')
+    await pressKeyOn(page, button('Add the window'))
+    await expect(page.getByText('Faces west, 270°: 1.8 m wide, 1.3 m high')).toBeVisible()
+    await pressKeyOn(page, button('Add the lamps'))
+    await expect(page.getByText('2,700 K, 1,600 lumens together')).toBeVisible()
+    await expect(page.getByText(/warmest at 2[01]:\d\d/)).toBeVisible()
+  })
+
+  await test.step('the stone that stays', async () => {
+    await pressKeyOn(page, spine(/^Keepers/))
+    await pressKeyOn(page, button('Add what stays'))
+    await typeInto(page, page.getByLabel('What stays', { exact: true }), 'Stone counter')
+    for (const [axis, value] of [['L*', '66'], ['a*', '9'], ['b*', '14']] as const)
+      await typeInto(page, page.getByLabel(axis, { exact: true }), value)
+    await pressKeyOn(page, button('Keep it'))
+    await expect(page.getByRole('heading', { name: 'Stone counter' })).toBeVisible()
+  })
+
+  const mixed = atStrength(TAN, WHITE_BASE, 75)
+  await test.step('a colour at 75 %', async () => {
+    await pressKeyOn(page, spine(/^Shortlist/))
+    await typeInto(page, page.getByLabel('Code or name'), CODE)
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('img', { name: /at 75 per cent/ }).first()).toBeVisible()
+    await pressKeyOn(page, button('Take up at 75 %'))
+    await expect(button('Taken up at 75 %')).toBeVisible()
+  })
+
+  let late = ''
+  await test.step('held to the stone in the late sun', async () => {
+    await pressKeyOn(page, spine(/^Bench/))
+    await expect(page.getByTestId('lrv')).toHaveText(String(Math.round(lrvPercent(mixed))))
+    const handle = page.getByRole('slider', { name: 'Time of day' })
+    await tabTo(page, handle)
+    const sunset = lateSunMinute(ROOM_DAY.place, ROOM_DAY.day)
+    const now = async (): Promise<number> => Number(await handle.getAttribute('aria-valuenow'))
+    while ((await now()) < sunset) await page.keyboard.press('ArrowRight')
+    await expect(page).toHaveURL(/at=\d\d%3A\d\d/)
+    late = new URL(page.url()).searchParams.get('at')!
+
+    const minute = minuteAtClockTime(ROOM_DAY.day, late)!
+    const light = lightOf(ROOM_DAY, { source: 'room', minute, sky: 'clear', lampsOn: false })!
+    const prepared = prepareLight(light.spectrum, light.illuminanceLux)
+    const bar = page.getByRole('region', { name: 'Light' })
+    await expect(bar).toHaveAttribute('data-cct', String(Math.round(light.cctK)))
+    await expect(bar).toHaveAttribute('data-lux', String(Math.round(light.illuminanceLux)))
+    const swatch = page.getByTestId('candidate-swatch').getByRole('img')
+    await expect(swatch).toHaveAttribute('data-hex', screenColour(prepared, mixed).hex)
+
+    await page.keyboard.press('n')
+    await expect(page.getByRole('region', { name: 'The model’s reading' })).toHaveCount(0)
+    await page.keyboard.press('4')
+    await expect(button(/^green/)).toHaveAttribute('aria-pressed', 'true')
+    await typeInto(page, page.getByLabel('Note'), 'Mustard beside the counter.')
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('status')).toHaveText('Kept.')
+
+    const expected = modelReading(
+      prepared,
+      { strengthPercent: 75, reflectance: mixed },
+      [{ part: 'ground', sharePercent: 100, reflectance: STONE }],
+      STRENGTHS_PERCENT.map((strengthPercent) => ({
+        strengthPercent,
+        reflectance: atStrength(TAN, WHITE_BASE, strengthPercent),
+      })),
+    )
+    const model = page.getByRole('region', { name: 'The model’s reading' })
+    await expect(model).toHaveAttribute('data-verdict', expected.verdict)
+    await expect(model).toContainText(expected.sentence)
+    // An orange-pink stone rejects a green-leaning tan: common practice.
+    await expect(model).toContainText(/too green/)
+  })
+
+  await test.step('after a kill nothing that was kept is gone', async () => {
+    await app.end('SIGKILL')
+    await app.startAgain()
+    await open(page, page.url())
+    await expect(page.getByRole('region', { name: 'Your looks' })).toContainText('no: too green')
+  })
+
+  await test.step('in the house grid and on the sheet', async () => {
+    await pressKeyOn(page, spine(/^House grid/))
+    const cell = page.getByRole('link', { name: /at 75 per cent in Kitchen: no/ })
+    await expect(cell).toHaveAttribute('data-verdict', 'no')
+    await pressKeyOn(page, spine(/^Sheet/))
+    const ruledOut = page.getByRole('region', { name: 'Ruled out, and why' })
+    await expect(ruledOut).toContainText(`Against Stone counter, ${late}, clear: no: too green`)
+    await expect(ruledOut).toContainText('Mustard beside the counter.')
+    await expect(ruledOut).toContainText('75 % of the formula in the same white base')
+    await expect(ruledOut).toContainText(String(Math.round(lrvPercent(mixed))))
+  })
+})

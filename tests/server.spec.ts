@@ -1,0 +1,79 @@
+import { spawn } from 'node:child_process'
+import { existsSync, readFileSync, readdirSync, readlinkSync } from 'node:fs'
+import { join } from 'node:path'
+import { expect } from '@playwright/test'
+import { freePort, startServer } from '../scripts/lib/server.mjs'
+import { open, test } from './app'
+import { everyView } from './views'
+
+/** Inode → "local remote state" of the TCP sockets that the kernel lists. */
+function tcpSockets(): Map<string, string> {
+  const sockets = new Map<string, string>()
+  for (const table of ['/proc/net/tcp', '/proc/net/tcp6'])
+    for (const line of readFileSync(table, 'utf8').split('\n').slice(1)) {
+      const cells = line.trim().split(/\s+/)
+      if (cells[9]) sockets.set(cells[9], `${cells[1]} ${cells[2]} ${cells[3]}`)
+    }
+  return sockets
+}
+
+/** TCP sockets that a process has open. */
+function socketsOf(pid: number): string[] {
+  const known = tcpSockets()
+  return readdirSync(`/proc/${pid}/fd`).flatMap((fd) => {
+    try {
+      const inode = /^socket:\[(\d+)\]$/.exec(readlinkSync(`/proc/${pid}/fd/${fd}`))?.[1]
+      const socket = inode === undefined ? undefined : known.get(inode)
+      return socket === undefined ? [] : [socket]
+    } catch {
+      return []
+    }
+  })
+}
+
+test('the server has sockets on the loopback address and its own port only', async ({ page, app }) => {
+  for (const address of await everyView(page, app)) await open(page, address)
+  const sockets = socketsOf(app.pid)
+  const port = app.port.toString(16).toUpperCase().padStart(4, '0')
+  // 127.0.0.1 as the kernel writes it; state 0A is listening.
+  expect(sockets.filter((socket) => socket.endsWith(' 0A'))).toEqual([`0100007F:${port} 00000000:0000 0A`])
+  for (const socket of sockets) expect(socket).toMatch(new RegExp(`^0100007F:${port} `))
+})
+
+test('a second server on the same data is refused in words', async ({ app }) => {
+  const second = startServer({ port: await freePort(), dataDir: app.dataDir })
+  await expect(second).rejects.toThrow(new RegExp(`in use by another Elm Swatch server \\(process ${app.pid}\\)`))
+})
+
+test('told to stop, the server closes its data, gives the lock back and ends well', async ({ ownApp: app }) => {
+  expect(existsSync(join(app.dataDir, 'server.lock'))).toBe(true)
+  expect((await app.end('SIGTERM')).code).toBe(0)
+  expect(existsSync(join(app.dataDir, 'server.lock'))).toBe(false)
+  await app.startAgain()
+})
+
+test('a page under a foreign name gets nothing, and a foreign page cannot write', async ({ app, request }) => {
+  const foreignName = await request.get(app.url, { headers: { host: 'evil.example' }, failOnStatusCode: false })
+  expect(foreignName.status()).toBe(403)
+  const form = { multipart: { maker: 'M', name: 'N', baseL: '96', baseA: '0', baseB: '1', file: { name: 'd.csv', mimeType: 'text/csv', buffer: Buffer.from('x') } } }
+  const foreignPage = await request.post(`${app.url}/api/decks/import`, { ...form, headers: { origin: 'http://evil.example' } })
+  expect(foreignPage.status()).toBe(403)
+  const noPage = await request.post(`${app.url}/api/decks/import`, form)
+  expect(noPage.status()).toBe(403)
+})
+
+test('npm run demo says where it is, keeps what was recorded, and stops on Ctrl-C', async ({ page, ownApp: app }) => {
+  await app.end('SIGTERM')
+  const env = { ...process.env, PORT: String(app.port), ELM_DATA_DIR: app.dataDir }
+  const demo = spawn('npm', ['run', '-s', 'demo'], { env, detached: true, stdio: ['ignore', 'pipe', 'inherit'] })
+  const ended = new Promise<number | null>((resolve) => demo.once('exit', resolve))
+  const line = await new Promise<string>((resolve) => demo.stdout.once('data', (data: Buffer) => resolve(data.toString())))
+  expect(line).toBe(`Elm Swatch is ready at http://127.0.0.1:${app.port}\n`)
+  await open(page, app.url)
+  await expect(page.getByRole('link', { name: 'The Orrin-Vale household' })).toBeVisible()
+  // What a terminal does on Ctrl-C: the signal goes to the whole group.
+  process.kill(-demo.pid!, 'SIGINT')
+  await ended
+  await expect.poll(() => existsSync(join(app.dataDir, 'server.lock'))).toBe(false)
+  await app.startAgain()
+})

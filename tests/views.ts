@@ -1,0 +1,20 @@
+import type { Page } from '@playwright/test'
+import { demoVisit, roomOf, type App } from './app'
+
+/** Every view of the application, by address, on the demo's data. */
+export async function everyView(page: Page, app: App): Promise<string[]> {
+  const visit = await demoVisit(page, app)
+  const kitchen = await roomOf(page, visit, 'Kitchen')
+  const empty = await demoVisit(page, app, 'Pell and Ibbotrey')
+  return [
+    app.url,
+    `${app.url}/decks`,
+    `${app.url}/visits/new`,
+    `${visit}/brief`,
+    `${visit}/grid`,
+    `${visit}/rooms/new`,
+    ...['light', 'keepers', 'shortlist', 'bench', 'sheet'].map((step) => `${kitchen}/${step}`),
+    `${empty}/grid`,
+    `${app.url}/visits/nothing`,
+  ]
+}
