@@ -23,7 +23,12 @@ test('it is a whole deck: 1,200 colours that paint can be, each name once, light
 })
 
 test('every code and keeper that the demo’s looks name is there', () => {
-  const codes = new Set(file.toString().split('\n').map((line) => line.split(',')[0]))
+  const codes = new Set(
+    file
+      .toString()
+      .split('\n')
+      .map((line) => line.split(',')[0]),
+  )
   for (const { candidates, rooms } of DEMO_VISITS) {
     const taken = new Set(candidates.map(([code]) => code))
     for (const code of taken) expect(codes).toContain(code)

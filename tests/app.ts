@@ -31,7 +31,9 @@ export class App {
   }
 
   /** Ends the server with a signal and says how it went. */
-  async end(signal: NodeJS.Signals): Promise<{ code: number | null; signal: NodeJS.Signals | null }> {
+  async end(
+    signal: NodeJS.Signals,
+  ): Promise<{ code: number | null; signal: NodeJS.Signals | null }> {
     this.server.child.kill(signal)
     return this.server.ended
   }
@@ -50,16 +52,16 @@ export class App {
 /** `app` is shared by the tests of a worker; those that stop it use `ownApp`. */
 export const test = base.extend<{ ownApp: App }, { app: App }>({
   app: [
-    async ({}, use) => {
+    async ({}, provide) => {
       const app = await App.start()
-      await use(app)
+      await provide(app)
       await app.remove()
     },
     { scope: 'worker' },
   ],
-  ownApp: async ({}, use) => {
+  ownApp: async ({}, provide) => {
     const app = await App.start()
-    await use(app)
+    await provide(app)
     await app.remove()
   },
 })

@@ -10,7 +10,10 @@ async function seenAt(page: Page, room: string, at: string) {
   return { warmth: red - blue, cctK }
 }
 
-test('one candidate at 17:30 is warmer in the west room than in the north room', async ({ page, app }) => {
+test('one candidate at 17:30 is warmer in the west room than in the north room', async ({
+  page,
+  app,
+}) => {
   const visit = await demoVisit(page, app)
   const north = await seenAt(page, await roomOf(page, visit, 'Front room'), '17:30')
   const west = await seenAt(page, await roomOf(page, visit, 'Kitchen'), '17:30')
@@ -23,7 +26,10 @@ test('one candidate at 17:30 is warmer in the west room than in the north room',
   expect(west.warmth - north.warmth).toBeGreaterThanOrEqual(3)
 })
 
-test('below the equator the north room is the warm one and the south room the cool one', async ({ page, app }) => {
+test('below the equator the north room is the warm one and the south room the cool one', async ({
+  page,
+  app,
+}) => {
   const visit = await demoVisit(page, app, 'Pell and Ibbotrey')
   const cctOf = async (room: string): Promise<number> => {
     await open(page, `${await roomOf(page, visit, room)}/light?light=room&at=13:00&sky=clear`)

@@ -4,11 +4,18 @@ import { demoVisit, open, roomOf, test } from './app'
 
 const DECK = new URL('../demo/deck.csv', import.meta.url).pathname
 
-test('a brief with an impossible place, date and name is refused at its fields, and kept as typed', async ({ page, app }) => {
+test('a brief with an impossible place, date and name is refused at its fields, and kept as typed', async ({
+  page,
+  app,
+}) => {
   await open(page, `${app.url}/visits/new`)
   const typed = [
     ['Household', ' ', /Expected the household’s name, got nothing/],
-    ['Date of the visit', '2026-02-30', /Expected a date that exists, as 2026-06-21, got “2026-02-30”/],
+    [
+      'Date of the visit',
+      '2026-02-30',
+      /Expected a date that exists, as 2026-06-21, got “2026-02-30”/,
+    ],
     ['Latitude', '95', /Expected -90 to 90 °, got “95”/],
     ['Longitude', 'east', /Expected -180 to 180 °, got “east”/],
   ] as const
@@ -24,7 +31,10 @@ test('a brief with an impossible place, date and name is refused at its fields, 
   await expect(page.getByText('Nowhere')).toHaveCount(0)
 })
 
-test('a bearing of 400 and a window wider than its wall are refused, and no window is stored', async ({ page, app }) => {
+test('a bearing of 400 and a window wider than its wall are refused, and no window is stored', async ({
+  page,
+  app,
+}) => {
   const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
   await open(page, `${snug}/light`)
   await page.getByLabel('Window faces').fill('400')
@@ -34,19 +44,25 @@ test('a bearing of 400 and a window wider than its wall are refused, and no wind
   await page.getByLabel('Window faces').fill('180')
   await page.getByLabel('Width').fill('4.2')
   await page.getByRole('button', { name: 'Add the window' }).click()
-  await expect(page.getByText('Expected at most 4.00 m, the width of that wall, got 4.20 m.')).toBeVisible()
+  await expect(
+    page.getByText('Expected at most 4.00 m, the width of that wall, got 4.20 m.'),
+  ).toBeVisible()
   await page.reload()
   await expect(page.getByText(/^Faces /)).toHaveCount(0)
 })
 
-test('L* of 140, a hex of five digits and a colour no finish has are refused', async ({ page, app }) => {
+test('L* of 140, a hex of five digits and a colour no finish has are refused', async ({
+  page,
+  app,
+}) => {
   const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
   await open(page, `${snug}/keepers`)
   await page.getByRole('button', { name: 'Add what stays' }).click()
-  await page.getByLabel('What stays', { exact: true }).fill('Ghost')
+  await page.getByRole('textbox', { name: 'What stays' }).fill('Ghost')
   const keep = page.getByRole('button', { name: 'Keep it' })
   const lab = async (...values: string[]) => {
-    for (const [i, axis] of ['L*', 'a*', 'b*'].entries()) await page.getByLabel(axis, { exact: true }).fill(values[i]!)
+    for (const [i, axis] of ['L*', 'a*', 'b*'].entries())
+      await page.getByLabel(axis, { exact: true }).fill(values[i]!)
     await keep.click()
   }
   await lab('140', '0', '0')
@@ -62,12 +78,17 @@ test('L* of 140, a hex of five digits and a colour no finish has are refused', a
   await expect(page.getByRole('heading', { name: 'Ghost' })).toHaveCount(0)
 })
 
-test('a whole deck comes in from CSV; a broken one is refused by line and leaves nothing', async ({ page, ownApp: app }) => {
+test('a whole deck comes in from CSV; a broken one is refused by line and leaves nothing', async ({
+  page,
+  ownApp: app,
+}) => {
   await open(page, `${app.url}/decks`)
   const send = async (name: string, body: string | Buffer) => {
     await page.getByLabel('Maker').fill('Oddney and Daughters')
     await page.getByLabel('Name of the deck').fill(name)
-    await page.getByLabel('CSV file').setInputFiles({ name: 'deck.csv', mimeType: 'text/csv', buffer: Buffer.from(body) })
+    await page
+      .getByLabel('CSV file')
+      .setInputFiles({ name: 'deck.csv', mimeType: 'text/csv', buffer: Buffer.from(body) })
     await page.getByRole('button', { name: 'Take the deck in' }).click()
   }
   const lines = readFileSync(DECK, 'utf8').split('\n')
@@ -80,13 +101,18 @@ test('a whole deck comes in from CSV; a broken one is refused by line and leaves
 
   await send('Whole', lines.join('\n'))
   await expect(page.getByText('1,200 colours taken in.')).toBeVisible()
-  await expect(page.getByRole('listitem').filter({ hasText: 'Oddney and Daughters, Whole' })).toContainText('1,200 colours')
+  await expect(
+    page.getByRole('listitem').filter({ hasText: 'Oddney and Daughters, Whole' }),
+  ).toContainText('1,200 colours')
   await send('Whole', lines.join('\n'))
   await expect(page.getByText('Oddney and Daughters has a deck “Whole” already.')).toBeVisible()
 })
 
 test('addresses of nothing say so', async ({ page, app }) => {
-  for (const address of ['/visits/nonsense/brief', '/visits/00000000-0000-4000-8000-000000000000/grid']) {
+  for (const address of [
+    '/visits/nonsense/brief',
+    '/visits/00000000-0000-4000-8000-000000000000/grid',
+  ]) {
     expect((await page.goto(app.url + address))!.status()).toBe(404)
     await expect(page.getByRole('heading', { name: 'There is nothing here' })).toBeVisible()
   }

@@ -13,7 +13,10 @@ test('axe finds nothing on any view', async ({ page, app }) => {
   }
 })
 
-test('every request of every page stays on this machine, and nothing breaks the content policy', async ({ page, app }) => {
+test('every request of every page stays on this machine, and nothing breaks the content policy', async ({
+  page,
+  app,
+}) => {
   const hosts = new Set<string>()
   const complaints: string[] = []
   page.on('request', (request) => hosts.add(new URL(request.url()).host))
@@ -32,7 +35,10 @@ test('every request of every page stays on this machine, and nothing breaks the 
 
 test('no page is wider than a tablet or a phone', async ({ page, app }) => {
   const addresses = await everyView(page, app)
-  for (const [width, height] of [[1024, 768], [390, 844]] as const) {
+  for (const [width, height] of [
+    [1024, 768],
+    [390, 844],
+  ] as const) {
     await page.setViewportSize({ width, height })
     for (const address of addresses) {
       await open(page, address)

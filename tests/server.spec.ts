@@ -31,43 +31,79 @@ function socketsOf(pid: number): string[] {
   })
 }
 
-test('the server has sockets on the loopback address and its own port only', async ({ page, app }) => {
+test('the server has sockets on the loopback address and its own port only', async ({
+  page,
+  app,
+}) => {
   for (const address of await everyView(page, app)) await open(page, address)
   const sockets = socketsOf(app.pid)
   const port = app.port.toString(16).toUpperCase().padStart(4, '0')
   // 127.0.0.1 as the kernel writes it; state 0A is listening.
-  expect(sockets.filter((socket) => socket.endsWith(' 0A'))).toEqual([`0100007F:${port} 00000000:0000 0A`])
+  expect(sockets.filter((socket) => socket.endsWith(' 0A'))).toEqual([
+    `0100007F:${port} 00000000:0000 0A`,
+  ])
   for (const socket of sockets) expect(socket).toMatch(new RegExp(`^0100007F:${port} `))
 })
 
 test('a second server on the same data is refused in words', async ({ app }) => {
   const second = startServer({ port: await freePort(), dataDir: app.dataDir })
-  await expect(second).rejects.toThrow(new RegExp(`in use by another Elm Swatch server \\(process ${app.pid}\\)`))
+  await expect(second).rejects.toThrow(
+    new RegExp(`in use by another Elm Swatch server \\(process ${app.pid}\\)`),
+  )
 })
 
-test('told to stop, the server closes its data, gives the lock back and ends well', async ({ ownApp: app }) => {
+test('told to stop, the server closes its data, gives the lock back and ends well', async ({
+  ownApp: app,
+}) => {
   expect(existsSync(join(app.dataDir, 'server.lock'))).toBe(true)
   expect((await app.end('SIGTERM')).code).toBe(0)
   expect(existsSync(join(app.dataDir, 'server.lock'))).toBe(false)
   await app.startAgain()
 })
 
-test('a page under a foreign name gets nothing, and a foreign page cannot write', async ({ app, request }) => {
-  const foreignName = await request.get(app.url, { headers: { host: 'evil.example' }, failOnStatusCode: false })
+test('a page under a foreign name gets nothing, and a foreign page cannot write', async ({
+  app,
+  request,
+}) => {
+  const foreignName = await request.get(app.url, {
+    headers: { host: 'evil.example' },
+    failOnStatusCode: false,
+  })
   expect(foreignName.status()).toBe(403)
-  const form = { multipart: { maker: 'M', name: 'N', baseL: '96', baseA: '0', baseB: '1', file: { name: 'd.csv', mimeType: 'text/csv', buffer: Buffer.from('x') } } }
-  const foreignPage = await request.post(`${app.url}/api/decks/import`, { ...form, headers: { origin: 'http://evil.example' } })
+  const form = {
+    multipart: {
+      maker: 'M',
+      name: 'N',
+      baseL: '96',
+      baseA: '0',
+      baseB: '1',
+      file: { name: 'd.csv', mimeType: 'text/csv', buffer: Buffer.from('x') },
+    },
+  }
+  const foreignPage = await request.post(`${app.url}/api/decks/import`, {
+    ...form,
+    headers: { origin: 'http://evil.example' },
+  })
   expect(foreignPage.status()).toBe(403)
   const noPage = await request.post(`${app.url}/api/decks/import`, form)
   expect(noPage.status()).toBe(403)
 })
 
-test('npm run demo says where it is, keeps what was recorded, and stops on Ctrl-C', async ({ page, ownApp: app }) => {
+test('npm run demo says where it is, keeps what was recorded, and stops on Ctrl-C', async ({
+  page,
+  ownApp: app,
+}) => {
   await app.end('SIGTERM')
   const env = { ...process.env, PORT: String(app.port), ELM_DATA_DIR: app.dataDir }
-  const demo = spawn('npm', ['run', '-s', 'demo'], { env, detached: true, stdio: ['ignore', 'pipe', 'inherit'] })
+  const demo = spawn('npm', ['run', '-s', 'demo'], {
+    env,
+    detached: true,
+    stdio: ['ignore', 'pipe', 'inherit'],
+  })
   const ended = new Promise<number | null>((resolve) => demo.once('exit', resolve))
-  const line = await new Promise<string>((resolve) => demo.stdout.once('data', (data: Buffer) => resolve(data.toString())))
+  const line = await new Promise<string>((resolve) =>
+    demo.stdout.once('data', (data: Buffer) => resolve(data.toString())),
+  )
   expect(line).toBe(`Elm Swatch is ready at http://127.0.0.1:${app.port}\n`)
   await open(page, app.url)
   await expect(page.getByRole('link', { name: 'The Orrin-Vale household' })).toBeVisible()

@@ -30,13 +30,17 @@ const holder = () => {
 }
 
 const firstLine = (child: ReturnType<typeof holder>): Promise<string> =>
-  new Promise((resolve) => child.stdout.once('data', (data: Buffer) => resolve(data.toString().trim())))
+  new Promise((resolve) =>
+    child.stdout.once('data', (data: Buffer) => resolve(data.toString().trim())),
+  )
 
 test('a second server is refused while the first lives, and takes over when it was killed', async () => {
   const first = holder()
   expect(await firstLine(first)).toBe('held')
   expect(() => lockDataDir(dir)).toThrow(DataDirLockedError)
-  expect(() => lockDataDir(dir)).toThrow(new RegExp(`in use by another Elm Swatch server \\(process ${first.pid}\\)`))
+  expect(() => lockDataDir(dir)).toThrow(
+    new RegExp(`in use by another Elm Swatch server \\(process ${first.pid}\\)`),
+  )
   first.kill('SIGKILL')
   await new Promise((resolve) => first.once('exit', resolve))
   lockDataDir(dir)()
@@ -44,11 +48,19 @@ test('a second server is refused while the first lives, and takes over when it w
 })
 
 test('of several that start at once on a stale lock one wins', async () => {
-  writeFileSync(join(dir, 'server.lock'), JSON.stringify({ pid: 1, startTicks: '0', bootId: 'another boot' }))
+  writeFileSync(
+    join(dir, 'server.lock'),
+    JSON.stringify({ pid: 1, startTicks: '0', bootId: 'another boot' }),
+  )
   const racers = Array.from({ length: 4 }, holder)
   const outcomes = await Promise.all(racers.map(firstLine))
   for (const racer of racers) racer.kill('SIGKILL')
-  expect(outcomes.sort()).toEqual(['DataDirLockedError', 'DataDirLockedError', 'DataDirLockedError', 'held'])
+  expect(outcomes.sort()).toEqual([
+    'DataDirLockedError',
+    'DataDirLockedError',
+    'DataDirLockedError',
+    'held',
+  ])
 })
 
 test('a lock that was cut off while written counts as stale', () => {
@@ -58,6 +70,9 @@ test('a lock that was cut off while written counts as stale', () => {
 
 test('a pid that is alive but belongs to a younger process does not hold', () => {
   const bootId = readFileSync('/proc/sys/kernel/random/boot_id', 'utf8').trim()
-  writeFileSync(join(dir, 'server.lock'), JSON.stringify({ pid: process.pid, startTicks: '1', bootId }))
+  writeFileSync(
+    join(dir, 'server.lock'),
+    JSON.stringify({ pid: process.pid, startTicks: '1', bootId }),
+  )
   expect(() => lockDataDir(dir)()).not.toThrow()
 })

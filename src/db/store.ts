@@ -12,7 +12,7 @@ export interface Store {
 }
 
 export const dataDirFromEnvironment = (): string =>
-  resolve(process.env.ELM_DATA_DIR ?? 'data/practice')
+  resolve(/* turbopackIgnore: true */ process.env.ELM_DATA_DIR ?? 'data/practice')
 
 /**
  * Opens a data directory, creating it where there is none.
@@ -20,7 +20,7 @@ export const dataDirFromEnvironment = (): string =>
  * @throws DataDirLockedError while another server holds it
  */
 export async function openStore(dataDir: string): Promise<Store> {
-  mkdirSync(dataDir, { recursive: true, mode: 0o700 })
+  mkdirSync(/* turbopackIgnore: true */ dataDir, { recursive: true, mode: 0o700 })
   const unlock = lockDataDir(dataDir)
   try {
     const database = await openPglite(join(dataDir, 'postgres'))

@@ -34,16 +34,41 @@ const visit = (change: Partial<NewVisit> = {}): NewVisit => ({
 })
 
 const COLOURS: NewDeckColour[] = [
-  { code: 'X1', name: 'Oneling', strip: 'X', base: 'white', reading: { kind: 'lab', lab: [90, 1, 8] } },
-  { code: 'X2', name: 'Twoling', strip: 'X', base: 'deep', reading: { kind: 'srgb', hex: '#6b5a4a' } },
+  {
+    code: 'X1',
+    name: 'Oneling',
+    strip: 'X',
+    base: 'white',
+    reading: { kind: 'lab', lab: [90, 1, 8] },
+  },
+  {
+    code: 'X2',
+    name: 'Twoling',
+    strip: 'X',
+    base: 'deep',
+    reading: { kind: 'srgb', hex: '#6b5a4a' },
+  },
 ]
 
 async function seenPair() {
   const v = visit()
   await saveVisit(db, v)
   const roomId = randomUUID()
-  await saveRoom(db, { id: roomId, visitId: v.id, name: 'Kitchen', northSouthMm: 4000, eastWestMm: 3000, heightMm: 2500 })
-  const keeper = { id: randomUUID(), roomId, name: 'Stone', kind: 'stone', state: 'staying' } as const
+  await saveRoom(db, {
+    id: roomId,
+    visitId: v.id,
+    name: 'Kitchen',
+    northSouthMm: 4000,
+    eastWestMm: 3000,
+    heightMm: 2500,
+  })
+  const keeper = {
+    id: randomUUID(),
+    roomId,
+    name: 'Stone',
+    kind: 'stone',
+    state: 'staying',
+  } as const
   await saveKeeper(db, keeper, [
     { part: 'ground', sharePercent: 80, reading: { kind: 'lab', lab: [66, 9, 14] } },
     { part: 'vein', sharePercent: 20, reading: { kind: 'srgb', hex: '#806040' } },
@@ -51,7 +76,12 @@ async function seenPair() {
   const deckId = await addDeck(db, { maker: 'M', name: 'D', whiteBase: [96, 0, 1] }, COLOURS)
   const [colour] = await listDeckColours(db, deckId!)
   const candidateId = randomUUID()
-  await addCandidate(db, { id: candidateId, visitId: v.id, deckColourId: colour!.deckColourId, strengthPercent: 75 })
+  await addCandidate(db, {
+    id: candidateId,
+    visitId: v.id,
+    deckColourId: colour!.deckColourId,
+    strengthPercent: 75,
+  })
   const look: NewLook = {
     id: randomUUID(),
     candidateId,
@@ -68,13 +98,25 @@ async function seenPair() {
   return { visit: v, roomId, keeper, candidateId, look }
 }
 
-const EventRow = z.object({ what: z.string(), subject: z.string(), before: z.unknown(), after: z.unknown() })
+const EventRow = z.object({
+  what: z.string(),
+  subject: z.string(),
+  before: z.unknown(),
+  after: z.unknown(),
+})
 const events = (subject: string) =>
-  many(db, EventRow, 'select what, subject, before, after from event where subject = $1 order by number', [subject])
+  many(
+    db,
+    EventRow,
+    'select what, subject, before, after from event where subject = $1 order by number',
+    [subject],
+  )
 
 test('migrating again changes nothing', async () => {
   await migrate(db)
-  expect(await many(db, z.object({ number: z.number() }), 'select number from migration')).toEqual([{ number: 1 }])
+  expect(await many(db, z.object({ number: z.number() }), 'select number from migration')).toEqual([
+    { number: 1 },
+  ])
 })
 
 test('a visit comes back as it was written, a second write of the same id changes it', async () => {
@@ -116,7 +158,13 @@ test('a look is kept once however often it is sent, and undone by striking it ou
   const first = await keepLook(db, look)
   const again = await keepLook(db, { ...look, verdict: 'works', note: 'changed on the way' })
   expect(again).toEqual(first)
-  expect(first).toMatchObject({ verdict: 'no', reasons: ['too green'], note: 'Mustard.', lightDate: '2026-06-21', retracted: false })
+  expect(first).toMatchObject({
+    verdict: 'no',
+    reasons: ['too green'],
+    note: 'Mustard.',
+    lightDate: '2026-06-21',
+    retracted: false,
+  })
   await retractLook(db, look.id)
   expect(await listLooks(db, v.id)).toMatchObject([{ id: look.id, retracted: true, verdict: 'no' }])
   expect((await events('look')).map(({ what }) => what)).toEqual(['insert', 'update'])
@@ -129,7 +177,12 @@ test('a look at something that is not there, or is in another visit, is not kept
   const elsewhere = visit()
   await saveVisit(db, elsewhere)
   const [colour] = await searchDeckColours(db, 'x1')
-  const stray = { id: randomUUID(), visitId: elsewhere.id, deckColourId: colour!.deckColourId, strengthPercent: 50 }
+  const stray = {
+    id: randomUUID(),
+    visitId: elsewhere.id,
+    deckColourId: colour!.deckColourId,
+    strengthPercent: 50,
+  }
   await addCandidate(db, stray)
   expect(await keepLook(db, { ...here.look, candidateId: stray.id })).toBeNull()
   expect(await listLooks(db, here.visit.id)).toEqual([])
@@ -138,14 +191,30 @@ test('a look at something that is not there, or is in another visit, is not kept
 test('keepers come dearest first, each with its colours in order', async () => {
   const { roomId } = await seenPair()
   const rug = { id: randomUUID(), roomId, name: 'Rug', kind: 'rug', state: 'arriving' } as const
-  const floor = { id: randomUUID(), roomId, name: 'Boards', kind: 'floor', state: 'staying' } as const
+  const floor = {
+    id: randomUUID(),
+    roomId,
+    name: 'Boards',
+    kind: 'floor',
+    state: 'staying',
+  } as const
   const [colour] = await searchDeckColours(db, 'Twoling')
-  await saveKeeper(db, rug, [{ part: 'field', sharePercent: 100, deckColourId: colour!.deckColourId }])
-  await saveKeeper(db, floor, [{ part: 'boards', sharePercent: 100, reading: { kind: 'srgb', hex: '#806040' } }])
+  await saveKeeper(db, rug, [
+    { part: 'field', sharePercent: 100, deckColourId: colour!.deckColourId },
+  ])
+  await saveKeeper(db, floor, [
+    { part: 'boards', sharePercent: 100, reading: { kind: 'srgb', hex: '#806040' } },
+  ])
   const keepers = await listKeepersInRoom(db, roomId)
   expect(keepers.map(({ name }) => name)).toEqual(['Boards', 'Stone', 'Rug'])
-  expect(keepers[1]!.colours.map(({ part, reading }) => [part, reading.kind])).toEqual([['ground', 'lab'], ['vein', 'srgb']])
-  expect(keepers[2]!.colours[0]).toMatchObject({ reading: { kind: 'srgb', hex: '#6b5a4a' }, deckColourId: colour!.deckColourId })
+  expect(keepers[1]!.colours.map(({ part, reading }) => [part, reading.kind])).toEqual([
+    ['ground', 'lab'],
+    ['vein', 'srgb'],
+  ])
+  expect(keepers[2]!.colours[0]).toMatchObject({
+    reading: { kind: 'srgb', hex: '#6b5a4a' },
+    deckColourId: colour!.deckColourId,
+  })
 })
 
 test('a keeper whose colour cannot be stored leaves no trace', async () => {
@@ -157,7 +226,9 @@ test('a keeper whose colour cannot be stored leaves no trace', async () => {
   ])
   await expect(bad).rejects.toThrow()
   expect((await listKeepersInRoom(db, roomId)).map(({ name }) => name)).toEqual(['Stone'])
-  expect((await events('keeper')).map(({ after }) => (after as { name: string }).name)).toEqual(['Stone'])
+  expect((await events('keeper')).map(({ after }) => (after as { name: string }).name)).toEqual([
+    'Stone',
+  ])
 })
 
 test('windows come and go with their room, and the event remembers what went', async () => {
@@ -182,7 +253,12 @@ test('a deck is taken in whole or not at all', async () => {
 test('taking the same colour up twice leaves one candidate; one that was looked at stays', async () => {
   const { visit: v, candidateId, look } = await seenPair()
   const [taken] = await listCandidates(db, v.id)
-  await addCandidate(db, { id: randomUUID(), visitId: v.id, deckColourId: taken!.deckColourId, strengthPercent: 75 })
+  await addCandidate(db, {
+    id: randomUUID(),
+    visitId: v.id,
+    deckColourId: taken!.deckColourId,
+    strengthPercent: 75,
+  })
   expect(await listCandidates(db, v.id)).toHaveLength(1)
   await keepLook(db, look)
   expect(await dropCandidate(db, candidateId)).toBe(false)
@@ -190,13 +266,22 @@ test('taking the same colour up twice leaves one candidate; one that was looked 
 })
 
 test('a row of the wrong shape is named by its column', async () => {
-  await expect(many(db, z.object({ n: z.string() }), 'select 1 as n')).rejects.toThrow(RowShapeError)
+  await expect(many(db, z.object({ n: z.string() }), 'select 1 as n')).rejects.toThrow(
+    RowShapeError,
+  )
   await expect(many(db, z.object({ n: z.string() }), 'select 1 as n')).rejects.toThrow(/column n/)
 })
 
 test('two rooms of one name in one visit are told apart by SQLSTATE', async () => {
   const { visit: v } = await seenPair()
-  const twin = { id: randomUUID(), visitId: v.id, name: 'Kitchen', northSouthMm: 4000, eastWestMm: 3000, heightMm: 2500 }
+  const twin = {
+    id: randomUUID(),
+    visitId: v.id,
+    name: 'Kitchen',
+    northSouthMm: 4000,
+    eastWestMm: 3000,
+    heightMm: 2500,
+  }
   const error: unknown = await saveRoom(db, twin).catch((e: unknown) => e)
   expect(sqlState(error)).toBe(UNIQUE_VIOLATION)
 })

@@ -91,7 +91,8 @@ function decode(bytes: Uint8Array): string | null {
 }
 
 /** By the heading, which has no text of its own to mislead. */
-const delimiterOf = (text: string): string => (text.slice(0, text.indexOf('\n')).includes(';') ? ';' : ',')
+const delimiterOf = (text: string): string =>
+  text.slice(0, text.indexOf('\n')).includes(';') ? ';' : ','
 
 interface Columns {
   readonly at: ReadonlyMap<string, number>

@@ -31,6 +31,9 @@ test('towns are found by the beginning of their name, accents or not, largest fi
   const [town] = findTowns('montrea')
   expect(town).toMatchObject({ name: 'Montréal', country: 'Canada', timeZone: 'America/Montreal' })
   expect(town!.latitudeDeg).toBeCloseTo(45.5, 0)
-  expect(findTowns('Melb')[0]).toMatchObject({ country: 'Australia', timeZone: 'Australia/Melbourne' })
+  expect(findTowns('Melb')[0]).toMatchObject({
+    country: 'Australia',
+    timeZone: 'Australia/Melbourne',
+  })
   expect(findTowns('x')).toEqual([])
 })

@@ -103,7 +103,7 @@ export function BenchView({ roomId, keepers, candidates, looks, actions }: Props
   })
 
   return (
-    <main className="flex min-h-0 flex-1 flex-col">
+    <main className="flex min-h-0 flex-1 flex-col max-sm:overflow-y-auto">
       <h1 className="sr-only">Bench</h1>
       <SwatchField pair={pair} surround={surround} />
       <div className="flex flex-col gap-1 px-4 pt-2 pb-2">
@@ -164,14 +164,14 @@ function PairLine({
   const words = useSurfaceWords(candidate.reflectance)
   const colour = useRelitColour(candidate.reflectance)
   return (
-    <div className="grid grid-cols-[1fr_auto_1fr] items-center gap-4">
+    <div className="grid grid-cols-[1fr_auto_1fr] items-center gap-4 max-sm:grid-cols-2 max-sm:gap-2">
       <div>
         <p className="font-display text-title leading-6">{keeper.name}</p>
         <p className="text-small text-dim">
           {keeper.state === 'arriving' ? 'arriving, judged as if here' : keeper.state}
         </p>
       </div>
-      <div className="flex items-center gap-2">
+      <div className="flex items-center gap-2 max-sm:order-last max-sm:col-span-2 max-sm:justify-center">
         <button
           type="button"
           className="key px-3"

@@ -29,17 +29,19 @@ export function Readings({
         <ul>
           {looks.map((look) => (
             <li key={look.id} className="flex items-start gap-2">
-              <span className={look.retracted ? 'line-through' : 'font-medium'}>
-                {verdictSentence(look.verdict, look.reasons)}
-              </span>
-              <span className="text-dim">
-                {lightWords(
-                  { ...look, source: look.lightSource, minute: look.lightMinute },
-                  roomDay.place,
-                  roomDay.day,
-                )}
-                {look.note && `; “${look.note}”`}
-              </span>
+              <p>
+                <span className={look.retracted ? 'line-through' : 'font-medium'}>
+                  {verdictSentence(look.verdict, look.reasons)}
+                </span>{' '}
+                <span className="text-dim">
+                  {lightWords(
+                    { ...look, source: look.lightSource, minute: look.lightMinute },
+                    roomDay.place,
+                    roomDay.day,
+                  )}
+                  {look.note && `; “${look.note}”`}
+                </span>
+              </p>
               {look === latest && (
                 <button
                   type="button"

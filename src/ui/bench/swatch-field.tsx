@@ -24,7 +24,7 @@ export function SwatchField({
   const margin = surround === 'card' ? card : grey
   const { keeper, candidate } = pair
   return (
-    <div className="relative min-h-40 flex-1" data-surround={surround}>
+    <div className="relative min-h-60 flex-1" data-surround={surround}>
       <svg aria-hidden="true" className="absolute inset-0 size-full" data-hex={margin.hex}>
         <rect width="100%" height="100%" fill={margin.hex} />
       </svg>

@@ -55,7 +55,7 @@ export function StripFan({
                   className="relative min-h-0 flex-1 outline-offset-[-4px] focus-visible:z-10"
                 >
                   {reflectance ? (
-                    <RelitPatch reflectance={reflectance} label="" className="h-full w-full" />
+                    <RelitPatch reflectance={reflectance} className="h-full w-full" />
                   ) : (
                     <span className="block h-full border border-rule" />
                   )}

@@ -75,12 +75,12 @@ export function LightBar() {
             />
           </Slider.Thumb>
         </Slider.Root>
-        <div className="relative h-9 text-fine">
+        <div className="relative h-9 text-fine max-sm:hidden">
           {moments.map((moment) => (
             <button
               key={`${moment.name}${moment.minute}`}
               type="button"
-              className={`absolute border-l border-ash px-1 whitespace-nowrap hover:underline ${moment.at > 0.9 ? '-translate-x-full border-r border-l-0' : ''}`}
+              className={`absolute border-l border-ash px-1 whitespace-nowrap hover:underline ${moment.side === 'left' ? '-translate-x-full border-r border-l-0' : ''}`}
               style={{ left: `${moment.at * 100}%`, top: `${moment.row * 1.1}rem` }}
               onClick={() => settle({ source: 'room', minute: moment.minute })}
             >
@@ -104,7 +104,7 @@ export function LightBar() {
               key={source}
               value={source}
               disabled={source === 'lamps' && room.lamps.length === 0}
-              className="key -ml-px px-3 first:ml-0"
+              className="key -ml-px px-3 first:ml-0 max-sm:flex-1 max-sm:px-1"
             >
               {sourceWords(source, place)}
             </ToggleGroup.Item>

@@ -148,7 +148,7 @@ function WindowPanel({
         />
         <Field label="Width" name="widthMm" defaultValue="1.4" error={errors.widthMm} unit="m" />
         <Field label="Height" name="heightMm" defaultValue="1.4" error={errors.heightMm} unit="m" />
-        <div className="flex items-center gap-4">
+        <div className="col-span-full flex items-center gap-4">
           <button type="submit" className="key key-first" disabled={pending}>
             Add the window
           </button>

@@ -9,13 +9,18 @@ export function Patch({
   className = '',
 }: {
   readonly colour: ScreenColour
-  readonly label: string
-  readonly className?: string
+  /** What a screen reader calls it; without one it is part of a control that has a name. */
+  readonly label?: string | undefined
+  readonly className?: string | undefined
 }) {
   return (
     <span
-      role="img"
-      aria-label={colour.inGamut ? label : `${label} (stronger than this screen can show)`}
+      {...(label === undefined
+        ? { 'aria-hidden': true }
+        : {
+            role: 'img',
+            'aria-label': colour.inGamut ? label : `${label} (stronger than this screen can show)`,
+          })}
       data-hex={colour.hex}
       className={`relative block ${className}`}
     >

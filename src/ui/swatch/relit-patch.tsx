@@ -12,9 +12,9 @@ export const RelitPatch = memo(function RelitPatch({
   className,
 }: {
   readonly reflectance: Reflectance
-  readonly label: string
+  readonly label?: string
   readonly className?: string
 }) {
   const colour = useRelitColour(reflectance)
-  return <Patch colour={colour} label={label} {...(className ? { className } : {})} />
+  return <Patch colour={colour} label={label} className={className} />
 })

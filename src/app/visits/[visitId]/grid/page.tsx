@@ -38,7 +38,7 @@ export default async function HouseGridPage({ params }: { params: Promise<{ visi
       <table className="tabular-nums border-separate border-spacing-0">
         <thead>
           <tr>
-            <th className="sticky left-0 z-10 bg-paper" />
+            <td className="sticky left-0 z-10 bg-paper" />
             {columns.map((column) => (
               <th
                 key={column.id}
