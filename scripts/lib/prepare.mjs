@@ -15,13 +15,13 @@ import { join } from 'node:path'
 export const root = new URL('../..', import.meta.url).pathname
 const cache = join(root, '.cache')
 
-/** Runs a program in the project, its output on stderr; rejects unless it ends well. */
-export function run(program, args, env = {}) {
+/** Runs a program in the project, its output on stderr unless told otherwise; rejects unless it ends well. */
+export function run(program, args, env = {}, output = process.stderr) {
   return new Promise((resolve, reject) => {
     const child = spawn(program, args, {
       cwd: root,
       env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
-      stdio: ['ignore', process.stderr, process.stderr],
+      stdio: ['ignore', output, process.stderr],
     })
     child.on('error', reject)
     child.on('exit', (code) =>

@@ -7,7 +7,8 @@ import { listCandidates } from '@/db/candidates'
 import { listDecks } from '@/db/decks'
 import { listLooks } from '@/db/looks'
 import { openDb } from '@/db/store'
-import { candidatePaint, type CandidatePaint } from './paints'
+import type { BenchCandidate } from '@/ui/bench/bench-model'
+import { candidatePaint } from './paints'
 import { loadVisit, roomDayOf } from './visit-page'
 
 export interface GridColumn {
@@ -24,7 +25,7 @@ export interface GridCell {
 }
 
 export interface GridRow {
-  readonly paint: CandidatePaint
+  readonly paint: BenchCandidate
   readonly lrvPercent: number
   readonly cells: readonly GridCell[]
 }
@@ -64,5 +65,5 @@ export async function loadHouseGrid(visitId: string) {
   return { visit, columns, rows }
 }
 
-export const bandsOf = (paint: CandidatePaint, lights: readonly KeyLight[]): ScreenColour[] =>
+export const bandsOf = (paint: BenchCandidate, lights: readonly KeyLight[]): ScreenColour[] =>
   lights.map(({ prepared }) => screenColour(prepared, paint.reflectance))

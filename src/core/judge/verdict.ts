@@ -10,7 +10,8 @@ export const VERDICT_WORDS: Record<Verdict, string> = {
   no: 'no',
 }
 
-export const REASONS = [
+/** Why something is wrong, in the trade's words. */
+export const FAULTS = [
   'too pink',
   'too orange',
   'too yellow',
@@ -23,8 +24,10 @@ export const REASONS = [
   'too dark',
   'too light',
   'too little contrast',
-  'shares the undertone',
-  'sets it off',
 ] as const
-/** Why, in the trade's words. */
+
+/** Why it is right. */
+export const MERITS = ['shares the undertone', 'sets it off'] as const
+
+export const REASONS = [...FAULTS, ...MERITS] as const
 export type Reason = (typeof REASONS)[number]

@@ -1,5 +1,5 @@
 import type { FinishColour, StrengthRung } from '@/core/judge/model-reading'
-import type { Reason, Verdict } from '@/core/judge/verdict'
+import { FAULTS, MERITS, type Reason, type Verdict } from '@/core/judge/verdict'
 import type { LightSource } from '@/core/light/light-choice'
 import type { Sky } from '@/core/light/sky'
 
@@ -46,25 +46,9 @@ export function benchPairs(
   return keepers.flatMap((keeper) => candidates.map((candidate) => ({ keeper, candidate })))
 }
 
-const SETS_WITH: readonly Reason[] = ['shares the undertone', 'sets it off']
-const TOO: readonly Reason[] = [
-  'too pink',
-  'too orange',
-  'too yellow',
-  'too green',
-  'too blue',
-  'too violet',
-  'too grey',
-  'too strong',
-  'too weak',
-  'too dark',
-  'too light',
-  'too little contrast',
-]
-
 /** Reasons that make sense for a verdict, in the order of their keys. */
 export const reasonsFor = (verdict: Verdict): readonly Reason[] =>
-  verdict === 'works' ? SETS_WITH : TOO
+  verdict === 'works' ? MERITS : FAULTS
 
 export const VERDICT_KEYS: Record<Verdict, string> = {
   works: 'w',

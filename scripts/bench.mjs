@@ -1,0 +1,10 @@
+// npm run bench: what the core and the bench cost, on this machine, printed.
+import { ensureBrowser } from './lib/browser.mjs'
+import { ensureBuild, ensurePackages, run } from './lib/prepare.mjs'
+
+await ensurePackages()
+await ensureBuild()
+ensureBrowser()
+await run('node', ['--import', 'tsx', 'scripts/bench/core.ts'], {}, process.stdout)
+const { measureBench } = await import('./bench/browser.mjs')
+await measureBench()

@@ -1,0 +1,55 @@
+import { prepareLight, screenColour } from '../../src/core/colour/appearance'
+import { dayRibbon } from '../../src/core/light/ribbon'
+import { roomLight } from '../../src/core/light/room-light'
+import { xyzFromLab } from '../../src/core/colour/lab'
+import { smoothestReflectance } from '../../src/core/paint/smoothest-reflectance'
+import { generateDeck } from '../../demo/deck-generator'
+
+/** Median milliseconds of some runs, after one that warms up. */
+function medianMs(runs: number, work: () => void): number {
+  work()
+  const times = Array.from({ length: runs }, () => {
+    const start = performance.now()
+    work()
+    return performance.now() - start
+  }).sort((p, q) => p - q)
+  return times[Math.floor(runs / 2)]!
+}
+
+const place = { latitudeDeg: 52, longitudeDeg: 0 }
+const day = { startUtcMs: Date.parse('2026-06-21T00:00:00Z'), lengthMinutes: 1440, shifts: [] }
+const room = {
+  northSouthMm: 4500,
+  eastWestMm: 4000,
+  heightMm: 2600,
+  windows: [{ bearingDeg: 270, widthMm: 1600, heightMm: 1400 }],
+  lamps: [{ cctK: 2700, lumens: 1600 }],
+}
+const noon = { utcMs: day.startUtcMs + 43_200_000, sky: 'clear', lampsOn: false } as const
+const targets = generateDeck().map(({ reading }) =>
+  xyzFromLab(reading.kind === 'lab' ? reading.lab : [50, 0, 0]),
+)
+const reflectances = targets.map(smoothestReflectance)
+const light = roomLight(room, place, noon)!
+
+const line = (what: string, ms: number): void => console.log(`${what}: ${ms.toFixed(3)} ms`)
+
+line(
+  'light of a room at a moment',
+  medianMs(200, () => roomLight(room, place, noon)),
+)
+line(
+  'ribbon of a room’s day',
+  medianMs(20, () => dayRibbon({ room, place, day }, 'clear')),
+)
+line(
+  'reflectance of one deck colour',
+  medianMs(5, () => targets.forEach(smoothestReflectance)) / targets.length,
+)
+line(
+  'relighting 200 swatches, light prepared anew',
+  medianMs(100, () => {
+    const prepared = prepareLight(light.spectrum, light.illuminanceLux)
+    for (let i = 0; i < 200; i++) screenColour(prepared, reflectances[i]!)
+  }),
+)
