@@ -106,7 +106,7 @@ export function BenchView({ roomId, keepers, candidates, looks, actions }: Props
     <main className="flex min-h-0 flex-1 flex-col max-sm:overflow-y-auto">
       <h1 className="sr-only">Bench</h1>
       <SwatchField pair={pair} surround={surround} />
-      <div className="flex flex-col gap-1 px-4 pt-2 pb-2">
+      <div className="flex flex-col gap-1 px-4 py-1">
         <PairLine pair={pair} index={index} count={pairs.length} onGo={go} />
         <Readings
           pair={pair}
@@ -165,12 +165,12 @@ function PairLine({
   const colour = useRelitColour(candidate.reflectance)
   return (
     <div className="grid grid-cols-[1fr_auto_1fr] items-center gap-4 max-sm:grid-cols-2 max-sm:gap-2">
-      <div>
-        <p className="font-display text-title leading-6">{keeper.name}</p>
-        <p className="text-small text-dim">
+      <p>
+        <span className="font-display text-title leading-6">{keeper.name}</span>{' '}
+        <span className="text-small text-dim">
           {keeper.state === 'arriving' ? 'arriving, judged as if here' : keeper.state}
-        </p>
-      </div>
+        </span>
+      </p>
       <div className="flex items-center gap-2 max-sm:order-last max-sm:col-span-2 max-sm:justify-center">
         <button
           type="button"
@@ -187,16 +187,16 @@ function PairLine({
           →
         </button>
       </div>
-      <div className="text-right">
-        <p className="font-display text-title leading-6">
+      <p className="text-right leading-5">
+        <span className="font-display text-title leading-6">
           {candidate.name} at {candidate.strengthPercent} %
-        </p>
-        <p className="text-small text-dim">
+        </span>{' '}
+        <span className="text-small text-dim">
           {candidate.maker} {candidate.code}, LRV{' '}
-          <span data-testid="lrv">{Math.round(lrvPercent(candidate.reflectance))}</span>;{' '}
-          <span data-testid="surface-words">{words}</span> <GamutMark colour={colour} />
-        </p>
-      </div>
+          <span data-testid="lrv">{Math.round(lrvPercent(candidate.reflectance))}</span>; {words}{' '}
+          <GamutMark colour={colour} />
+        </span>
+      </p>
     </div>
   )
 }

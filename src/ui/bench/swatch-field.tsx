@@ -28,7 +28,7 @@ export function SwatchField({
       <svg aria-hidden="true" className="absolute inset-0 size-full" data-hex={margin.hex}>
         <rect width="100%" height="100%" fill={margin.hex} />
       </svg>
-      <div className="absolute inset-x-8 inset-y-6 flex max-sm:inset-x-3 max-sm:inset-y-3">
+      <div className="absolute inset-x-6 inset-y-3 flex max-sm:inset-x-3 max-sm:inset-y-3">
         <div className="flex flex-1 flex-col">
           {keeper.colours.map(({ part, sharePercent, reflectance }) => (
             <span key={part} className="w-full" style={{ flexGrow: sharePercent, flexBasis: 0 }}>

@@ -7,13 +7,18 @@ import { RelitPatch } from '../swatch/relit-patch'
 /** Finds a deck colour that stands for a finish. */
 export function DeckPicker({
   name,
+  before,
   error,
 }: {
   readonly name: string
-  readonly error?: string | undefined
+  /** Id of the colour it stood for until now. */
+  readonly before: string | null
+  readonly error: string | undefined
 }) {
   const [typed, setTyped] = useState('')
-  const [picked, setPicked] = useState<{ id: string; words: string } | null>(null)
+  const [picked, setPicked] = useState(
+    before === null ? null : { id: before, words: 'The colour picked before' },
+  )
   const found = useDeckSearch(picked ? '' : typed)
   return (
     <div className="flex flex-col gap-1">

@@ -22,6 +22,7 @@ export interface ColourValues {
   readonly by: 'lab' | 'hex' | 'deck'
   readonly lab: readonly [number, number, number] | null
   readonly hex: string
+  readonly deckColourId: string | null
 }
 
 const BY_WORDS = [
@@ -160,7 +161,11 @@ function ColourFields({
         />
       )}
       {by === 'deck' && (
-        <DeckPicker name={name('deckColourId')} error={errors[name('deckColourId')]} />
+        <DeckPicker
+          name={name('deckColourId')}
+          before={colour?.deckColourId ?? null}
+          error={errors[name('deckColourId')]}
+        />
       )}
     </fieldset>
   )

@@ -53,6 +53,7 @@ function valuesOf(keeper: Keeper): KeeperValues {
       by: deckColourId ? 'deck' : reading.kind === 'lab' ? 'lab' : 'hex',
       lab: reading.kind === 'lab' ? reading.lab : null,
       hex: reading.kind === 'srgb' ? reading.hex : '',
+      deckColourId,
     })),
   }
 }
