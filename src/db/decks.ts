@@ -3,7 +3,7 @@ import { z } from 'zod'
 import type { Lab } from '../core/colour/lab'
 import type { Reading } from '../core/paint/reading'
 import { BASES } from '../core/paint/strength'
-import { many, maybeOne, sqlState, UNIQUE_VIOLATION, type Db } from './db'
+import { many, sqlState, UNIQUE_VIOLATION, type Db } from './db'
 import { ReadingColumns, readingFromColumns } from './reading-columns'
 
 const DeckRow = z
@@ -64,9 +64,6 @@ const SELECT_DECK = `select id, maker, name, white_base_l as "whiteBaseL",
 
 export const listDecks = (db: Db): Promise<Deck[]> =>
   many(db, DeckRow, `${SELECT_DECK} order by maker, name`)
-
-export const findDeck = (db: Db, id: string): Promise<Deck | null> =>
-  maybeOne(db, DeckRow, `${SELECT_DECK} where id = $1`, [id])
 
 /** Colours of a deck, strip by strip, lightest first. */
 export function listDeckColours(db: Db, deckId: string): Promise<DeckColour[]> {

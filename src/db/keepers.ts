@@ -14,7 +14,6 @@ const ColourShape = ReadingColumns.extend({
   deckColourId: row.deckColourId,
   reading: readingFromColumns(row),
 }))
-export type KeeperColour = z.infer<typeof ColourShape>
 
 const KeeperRow = z.object({
   id: z.uuid(),

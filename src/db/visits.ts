@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { NORTH_ROOM_RULES } from '../core/judge/house-rules'
-import { many, maybeOne, NotFoundError, type Db } from './db'
+import { many, maybeOne, type Db } from './db'
 
 const STAGES = ['in-progress', 'planned', 'finished'] as const
 
@@ -57,12 +57,6 @@ export function listVisits(db: Db): Promise<VisitSummary[]> {
 
 export function findVisit(db: Db, id: string): Promise<Visit | null> {
   return maybeOne(db, VisitRow, `select ${COLUMNS} from visit v where v.id = $1`, [id])
-}
-
-export async function getVisit(db: Db, id: string): Promise<Visit> {
-  const visit = await findVisit(db, id)
-  if (!visit) throw new NotFoundError(`no visit ${id}`)
-  return visit
 }
 
 /** Writes a visit's brief; the same id again changes it. */

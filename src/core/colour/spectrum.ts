@@ -11,7 +11,6 @@ export const SPECTRUM_FIRST_NM = 380
 export const SPECTRUM_STEP_NM = 5
 export const SPECTRUM_LENGTH = 81
 
-export const BAND_STEP_NM = 10
 export const BANDS = 36
 
 export const wavelengthNm = (index: number): number => SPECTRUM_FIRST_NM + SPECTRUM_STEP_NM * index

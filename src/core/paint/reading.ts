@@ -3,10 +3,7 @@ import { labFromXyz, xyzFromLab, type Lab } from '../colour/lab'
 import { xyzUnder } from '../colour/observer'
 import type { Reflectance } from '../colour/spectrum'
 import { linearRgbFromHex, xyzFromLinearRgb } from '../colour/srgb'
-import { ImpossibleColourError, smoothestReflectance } from './smoothest-reflectance'
-
-export const READING_KINDS = ['lab', 'srgb'] as const
-export type ReadingKind = (typeof READING_KINDS)[number]
+import { smoothestReflectance } from './smoothest-reflectance'
 
 /** A colour as it was read: L*a*b* under D65 for the 2° observer, or one sRGB number. */
 export type Reading =
@@ -54,5 +51,3 @@ export function lrvPercent(reflectance: Reflectance): number {
 export function labD65(reflectance: Reflectance): Lab {
   return labFromXyz(xyzUnder(D65_WEIGHTS, reflectance))
 }
-
-export { ImpossibleColourError }

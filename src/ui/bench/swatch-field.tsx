@@ -1,7 +1,7 @@
 'use client'
 
 import { flatReflectance, type Reflectance } from '@/core/colour/spectrum'
-import { compressedWords } from './swatch-words'
+import { candidateWords } from './candidate-words'
 import { RelitPatch } from '../swatch/relit-patch'
 import { useRelitCard, useRelitColour, useSurfaceWords } from '../swatch/use-relit'
 import type { BenchPair } from './bench-model'
@@ -37,7 +37,7 @@ export function SwatchField({
           ))}
         </div>
         <div className="flex-1" data-testid="candidate-swatch">
-          <LabelledPatch reflectance={candidate.reflectance} name={compressedWords(candidate)} />
+          <LabelledPatch reflectance={candidate.reflectance} name={candidateWords(candidate)} />
         </div>
       </div>
     </div>

@@ -5,7 +5,7 @@ import { saveBrief } from '@/app/_actions/brief'
 import { BriefForm } from '@/ui/brief/brief-form'
 import { FinishVisit } from '@/ui/brief/finish-visit'
 import { finishVisit } from '@/app/_actions/brief'
-import { ReadingPage } from '@/ui/frame/sheet-page'
+import { ReadingPage } from '@/ui/frame/reading-page'
 
 export default async function BriefPage({ params }: { params: Promise<{ visitId: string }> }) {
   const { visit, rooms } = await loadVisit((await params).visitId)

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { loadVisit } from '@/app/_load/visit-page'
 import { saveRoomSize } from '@/app/_actions/room'
-import { ReadingPage } from '@/ui/frame/sheet-page'
+import { ReadingPage } from '@/ui/frame/reading-page'
 import { RoomForm } from '@/ui/room/room-form'
 
 export const metadata = { title: 'New room' }

@@ -1,5 +1,5 @@
 import { loadRoomSheet, type SheetEntry } from '@/app/_load/room-sheet'
-import { ReadingPage } from '@/ui/frame/sheet-page'
+import { ReadingPage } from '@/ui/frame/reading-page'
 import { PrintButton } from '@/ui/sheet/print-button'
 import { longDate } from '@/ui/sheet/long-date'
 import { Patch } from '@/ui/swatch/patch'

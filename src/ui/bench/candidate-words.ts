@@ -1,5 +1,5 @@
 /** What a screen reader calls a candidate. */
-export const compressedWords = ({
+export const candidateWords = ({
   name,
   strengthPercent,
 }: {
