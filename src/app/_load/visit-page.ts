@@ -13,11 +13,14 @@ export interface VisitPage {
 
 /** A visit and its rooms, or the page that says there is none. */
 export async function loadVisit(visitId: string): Promise<VisitPage> {
-  if (!z.uuid().safeParse(visitId).success) notFound()
-  const db = await openDb()
-  const visit = await findVisit(db, visitId)
+  const visit = await findVisitById(visitId)
   if (!visit) notFound()
-  return { visit, rooms: await listRooms(db, visitId) }
+  return { visit, rooms: await listRooms(await openDb(), visitId) }
+}
+
+/** The visit an address names, or null. */
+export async function findVisitById(visitId: string): Promise<Visit | null> {
+  return z.uuid().safeParse(visitId).success ? findVisit(await openDb(), visitId) : null
 }
 
 /** A room of a visit with its day. */

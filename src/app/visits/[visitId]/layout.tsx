@@ -6,7 +6,7 @@ import { listCandidates } from '@/db/candidates'
 import { listKeepers } from '@/db/keepers'
 import { listLooks } from '@/db/looks'
 import { openDb } from '@/db/store'
-import { loadVisit } from '@/app/_load/visit-page'
+import { findVisitById, loadVisit } from '@/app/_load/visit-page'
 import type { FrameRoom } from '@/ui/frame/steps'
 import { VisitFrame } from '@/ui/frame/visit-frame'
 
@@ -16,8 +16,8 @@ interface Props {
 }
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  const { visit } = await loadVisit((await params).visitId)
-  return { title: visit.household }
+  const visit = await findVisitById((await params).visitId)
+  return { title: visit?.household ?? 'Nothing here' }
 }
 
 export default async function VisitLayout({ children, params }: Props) {
