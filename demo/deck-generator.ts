@@ -10,7 +10,7 @@ import { labD65 } from '../src/core/paint/reading'
 import type { DeckCsvColour } from '../src/formats/deck-csv'
 import type { Base } from '../src/core/paint/strength'
 import { inventedNames } from './invented-names'
-import { seededRandom } from './seeded-random'
+import { seededRandom } from '../src/core/seeded-random'
 
 export const DEMO_MAKER = 'Tarrowby Paintworks'
 export const DEMO_DECK = 'House Fan'

@@ -10,7 +10,7 @@ import { saveVisit, setVisitFinished } from '../src/db/visits'
 import { readDeckCsv } from '../src/formats/deck-csv'
 import { DEMO_DECK, DEMO_MAKER, DEMO_WHITE_BASE } from './deck-generator'
 import { DEMO_VISITS, type DemoRoom, type DemoVisit } from './scenario'
-import { seededRandom } from './seeded-random'
+import { seededRandom } from '../src/core/seeded-random'
 
 // Fills an empty data directory with the demo: node --import tsx demo/seed.ts DIRECTORY
 

@@ -29,7 +29,7 @@ const noon = { utcMs: day.startUtcMs + 43_200_000, sky: 'clear', lampsOn: false 
 const targets = generateDeck().map(({ reading }) =>
   xyzFromLab(reading.kind === 'lab' ? reading.lab : [50, 0, 0]),
 )
-const reflectances = targets.map(smoothestReflectance)
+const reflectances = targets.map((xyz) => smoothestReflectance(xyz))
 const light = roomLight(room, place, noon)!
 
 const line = (what: string, ms: number): void => console.log(`${what}: ${ms.toFixed(3)} ms`)
@@ -44,7 +44,7 @@ line(
 )
 line(
   'reflectance of one deck colour',
-  medianMs(5, () => targets.forEach(smoothestReflectance)) / targets.length,
+  medianMs(5, () => targets.forEach((xyz) => smoothestReflectance(xyz))) / targets.length,
 )
 line(
   'relighting 200 swatches, light prepared anew',

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import type { Lab } from '../core/colour/lab'
-import type { Reading } from '../core/paint/reading'
+import type { PlainReading } from '../core/paint/reading'
 import { BASES } from '../core/paint/strength'
 import { many, sqlState, UNIQUE_VIOLATION, type Db } from './db'
 import { ReadingColumns, readingFromColumns } from './reading-columns'
@@ -55,7 +55,7 @@ export interface NewDeckColour {
   readonly name: string
   readonly strip: string
   readonly base: (typeof BASES)[number]
-  readonly reading: Reading
+  readonly reading: PlainReading
 }
 
 const SELECT_DECK = `select id, maker, name, white_base_l as "whiteBaseL",
@@ -102,7 +102,7 @@ export async function addDeck(
   colours: readonly NewDeckColour[],
 ): Promise<string | null> {
   const deckId = randomUUID()
-  const labOf = (reading: Reading, i: number): number | null =>
+  const labOf = (reading: PlainReading, i: number): number | null =>
     reading.kind === 'lab' ? reading.lab[i]! : null
   const positions = new Map<string, number>()
   const positionOn = (strip: string): number => {

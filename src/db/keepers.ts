@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { KEEPER_KINDS, KEEPER_STATES } from '../core/judge/keeper-kind'
-import type { Reading } from '../core/paint/reading'
+import type { PlainReading } from '../core/paint/reading'
 import { many, type Db } from './db'
 import { ReadingColumns, readingFromColumns, readingParameters } from './reading-columns'
 
@@ -27,7 +27,7 @@ export type Keeper = z.infer<typeof KeeperRow>
 
 /** A colour read for a keeper, or picked from a deck that has read it already. */
 export type NewKeeperColour = { readonly part: string; readonly sharePercent: number } & (
-  { readonly reading: Reading } | { readonly deckColourId: string }
+  { readonly reading: PlainReading } | { readonly deckColourId: string }
 )
 
 const SELECT = `select k.id, k.room_id as "roomId", k.name, k.kind, k.state,

@@ -1,4 +1,4 @@
-import type { Reading } from '../core/paint/reading'
+import type { PlainReading } from '../core/paint/reading'
 import { z } from 'zod'
 
 /** Columns a reading is stored in, as selected by every query that has one. */
@@ -10,7 +10,7 @@ export const ReadingColumns = z.object({
   hex: z.string().nullable(),
 })
 
-export function readingFromColumns(row: z.infer<typeof ReadingColumns>): Reading {
+export function readingFromColumns(row: z.infer<typeof ReadingColumns>): PlainReading {
   if (row.readingKind === 'srgb' && row.hex !== null) return { kind: 'srgb', hex: row.hex }
   if (row.labL !== null && row.labA !== null && row.labB !== null)
     return { kind: 'lab', lab: [row.labL, row.labA, row.labB] }
@@ -19,7 +19,7 @@ export function readingFromColumns(row: z.infer<typeof ReadingColumns>): Reading
 
 /** kind, L*, a*, b*, hex. */
 export function readingParameters(
-  reading: Reading,
+  reading: PlainReading,
 ): readonly [string, number | null, number | null, number | null, string | null] {
   return reading.kind === 'lab'
     ? ['lab', ...reading.lab, null]

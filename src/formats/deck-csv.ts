@@ -1,6 +1,6 @@
 import Papa from 'papaparse'
 import { z } from 'zod'
-import { reflectanceOfReading, type Reading } from '../core/paint/reading'
+import { reflectanceOfReading, type PlainReading } from '../core/paint/reading'
 import { BASES, type Base } from '../core/paint/strength'
 
 export interface DeckCsvColour {
@@ -8,7 +8,7 @@ export interface DeckCsvColour {
   readonly name: string
   readonly strip: string
   readonly base: Base
-  readonly reading: Reading
+  readonly reading: PlainReading
 }
 
 /** One thing wrong with a file: the line as an editor counts it (the heading is line 1), and what. */
@@ -148,7 +148,7 @@ function readRow(cells: readonly string[], columns: Columns): DeckCsvColour | st
 
 const said = (text: string): string => (text === '' ? '' : `, got “${text}”`)
 
-function readReading(cell: (name: string) => string, kind: 'lab' | 'srgb'): Reading | string {
+function readReading(cell: (name: string) => string, kind: 'lab' | 'srgb'): PlainReading | string {
   if (kind === 'srgb') {
     const hex = cell('hex').toLowerCase()
     if (!/^#?[0-9a-f]{6}$/.test(hex)) return `hex must be six digits 0–9 a–f, got “${cell('hex')}”.`

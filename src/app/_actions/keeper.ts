@@ -2,7 +2,7 @@
 
 import { z } from 'zod'
 import { KEEPER_KINDS, KEEPER_STATES } from '@/core/judge/keeper-kind'
-import { reflectanceOfReading, type Reading } from '@/core/paint/reading'
+import { reflectanceOfReading, type PlainReading } from '@/core/paint/reading'
 import { FOREIGN_KEY_VIOLATION, sqlState, UNIQUE_VIOLATION } from '@/db/db'
 import { saveKeeper, type NewKeeperColour } from '@/db/keepers'
 import { openDb } from '@/db/store'
@@ -57,7 +57,7 @@ const ColourForm = z
 function labReading(
   form: { readonly l: string; readonly a: string; readonly b: string },
   context: z.RefinementCtx,
-): Reading | null {
+): PlainReading | null {
   const numbers = [
     ['l', numberValue(0, 100, '')],
     ['a', numberValue(-128, 128, '')],
@@ -73,7 +73,7 @@ function labReading(
   return l == null || a == null || b == null ? null : { kind: 'lab', lab: [l, a, b] }
 }
 
-function hexReading(text: string, context: z.RefinementCtx): Reading | null {
+function hexReading(text: string, context: z.RefinementCtx): PlainReading | null {
   const hex = text.trim().toLowerCase().replace(/^#?/, '#')
   if (/^#[0-9a-f]{6}$/.test(hex)) return { kind: 'srgb', hex }
   context.addIssue({

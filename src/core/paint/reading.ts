@@ -1,31 +1,139 @@
-import { D65_WEIGHTS } from '../colour/illuminant'
+import { D65_WEIGHTS, ILLUMINANT_SPECTRA, type IlluminantName } from '../colour/illuminant'
 import { labFromXyz, xyzFromLab, type Lab } from '../colour/lab'
-import { xyzUnder } from '../colour/observer'
-import type { Reflectance } from '../colour/spectrum'
+import { bandWeights, whitePoint, xyzUnder, type Observer } from '../colour/observer'
+import { BANDS, SPECTRUM_FIRST_NM, type Reflectance, type Xyz } from '../colour/spectrum'
 import { linearRgbFromHex, xyzFromLinearRgb } from '../colour/srgb'
 import { smoothestReflectance } from './smoothest-reflectance'
 
-/** A colour as it was read: L*a*b* under D65 for the 2° observer, or one sRGB number. */
+/** The light and the eye a number was given for; D65 and 2° unless told otherwise. */
+export interface MeasuredFor {
+  readonly illuminant?: IlluminantName
+  readonly observer?: Observer
+}
+
+/** A colour as it was read. */
 export type Reading =
+  | {
+      readonly kind: 'spectral'
+      /** Nanometres, rising. */
+      readonly wavelengthsNm: readonly number[]
+      /** Reflectance factor at each, 0 to 1. */
+      readonly reflectance: readonly number[]
+    }
+  | ({ readonly kind: 'lab'; readonly lab: Lab } & MeasuredFor)
+  /** Y 0 to 100. */
+  | ({ readonly kind: 'xyz'; readonly xyz: Xyz } & MeasuredFor)
+  | { readonly kind: 'srgb'; readonly hex: string }
+
+/** A reading of one number in the application's own terms, as it is stored: D65, 2°, or sRGB. */
+export type PlainReading =
   { readonly kind: 'lab'; readonly lab: Lab } | { readonly kind: 'srgb'; readonly hex: string }
 
+/** How a colour came to be known, firmest first. */
+export const READING_SOURCES = ['spectral', 'reader', 'maker', 'screen', 'eye', 'photo'] as const
+export type ReadingSource = (typeof READING_SOURCES)[number]
+
 /**
- * The reflectance behind a reading, 36 bands.
+ * How far a prediction in another light may lie off, by the kind of reading, in CAM16-UCS units.
+ *
+ * The reader's and the maker's figure covers the reconstruction from one number (median 0.6, worst 1.9
+ * on CIE test colour samples, see docs/model.md) and the instrument; the rest is common practice.
+ */
+export const READING_UNCERTAINTY: Record<ReadingSource, number> = {
+  spectral: 0.4,
+  reader: 1,
+  maker: 1.2,
+  screen: 2,
+  eye: 3,
+  photo: 4,
+}
+
+/** The source a reading speaks for by itself; a person may know better. */
+export function sourceOf(reading: Reading): ReadingSource {
+  if (reading.kind === 'spectral') return 'spectral'
+  return reading.kind === 'srgb' ? 'screen' : 'reader'
+}
+
+/**
+ * The reflectance behind a reading, 36 bands: interpolated from a spectrum, else the smoothest with
+ * that colour.
  *
  * Accuracy, measured on CIE test colour samples 1–8: see docs/model.md.
  *
  * @throws RangeError for numbers outside the scale, ImpossibleColourError for a colour no paint has
  */
 export function reflectanceOfReading(reading: Reading): Reflectance {
-  if (reading.kind === 'lab') return smoothestReflectance(xyzFromLab(checkedLab(reading.lab)))
-  const xyz = xyzFromLinearRgb(linearRgbFromHex(reading.hex))
-  return smoothestReflectance(withinPaint(xyz))
+  switch (reading.kind) {
+    case 'spectral':
+      return interpolate(checkedSpectrum(reading.wavelengthsNm, reading.reflectance))
+    case 'lab': {
+      const { white, weights } = measuredFor(reading)
+      return smoothestReflectance(xyzFromLab(checkedLab(reading.lab), white), weights)
+    }
+    case 'xyz':
+      return smoothestReflectance(reading.xyz, measuredFor(reading).weights)
+    case 'srgb':
+      return smoothestReflectance(withinPaint(xyzFromLinearRgb(linearRgbFromHex(reading.hex))))
+  }
+}
+
+/** Bands, in nanometres, that a spectral reading does not reach and that were carried on flat. */
+export function extrapolatedBandsNm(wavelengthsNm: readonly number[]): number[] {
+  const [first, last] = [wavelengthsNm[0] ?? Infinity, wavelengthsNm.at(-1) ?? -Infinity]
+  return Array.from({ length: BANDS }, (_, band) => SPECTRUM_FIRST_NM + 10 * band).filter(
+    (nm) => nm < first || nm > last,
+  )
+}
+
+function measuredFor({ illuminant = 'D65', observer = '2deg' }: MeasuredFor) {
+  const spectrum = ILLUMINANT_SPECTRA[illuminant]
+  return {
+    white: whitePoint(spectrum, observer),
+    weights:
+      illuminant === 'D65' && observer === '2deg' ? D65_WEIGHTS : bandWeights(spectrum, observer),
+  }
+}
+
+interface Samples {
+  readonly nm: readonly number[]
+  readonly share: readonly number[]
+}
+
+function checkedSpectrum(nm: readonly number[], share: readonly number[]): Samples {
+  if (nm.length === 0) throw new RangeError('a spectrum needs at least one wavelength, got none')
+  if (nm.length !== share.length)
+    throw new RangeError(`a spectrum has ${nm.length} wavelengths and ${share.length} values`)
+  nm.forEach((at, i) => {
+    if (!Number.isFinite(at)) throw new RangeError(`wavelength ${i + 1} is not a number`)
+    if (i > 0 && at <= nm[i - 1]!)
+      throw new RangeError(`wavelengths must rise, but ${at} nm follows ${nm[i - 1]} nm`)
+    const value = share[i]!
+    if (!(value >= 0 && value <= 1))
+      throw new RangeError(`reflectance at ${at} nm must be 0 to 1, got ${value}`)
+  })
+  if (nm[0]! > 450 || nm.at(-1)! < 650)
+    throw new RangeError(
+      `a spectrum must cover 450 to 650 nm at least, this one runs from ${nm[0]} to ${nm.at(-1)} nm`,
+    )
+  return { nm, share }
+}
+
+function interpolate({ nm, share }: Samples): Reflectance {
+  const bands = new Float64Array(BANDS)
+  let i = 0
+  for (let band = 0; band < BANDS; band++) {
+    const at = SPECTRUM_FIRST_NM + 10 * band
+    while (i < nm.length - 2 && nm[i + 1]! < at) i++
+    const [left, right] = [nm[i]!, nm[i + 1]!]
+    const part = Math.min(1, Math.max(0, (at - left) / (right - left)))
+    bands[band] = share[i]! + part * (share[i + 1]! - share[i]!)
+  }
+  return bands
 }
 
 // Screens reach pure black and pure white, paint does not: the two ends are pulled in to the
 // darkest and lightest surface the solver takes, a change under ΔE 0.5.
-function withinPaint(xyz: readonly [number, number, number]): readonly [number, number, number] {
-  const [x, y, z] = xyz
+function withinPaint([x, y, z]: Xyz): Xyz {
   const top = Math.min(1, 99.5 / Math.max(y, 1e-9))
   return [x * top + 0.06 * 0.95, y * top + 0.06, z * top + 0.06 * 1.09]
 }

@@ -8,13 +8,13 @@ export class ImpossibleColourError extends RangeError {
 }
 
 const TOLERANCE_XYZ = 1e-7
-const MAX_STEPS = 200
+const MAX_STEPS = 60
 // Lighter or darker than this no dry paint is, and tanh runs flat.
 const DARKEST_Y = 0.05
 const LIGHTEST_Y = 99.9
 
 /**
- * The smoothest reflectance in (0, 1) that has the given XYZ under D65 (2°): the least squared slope
+ * The smoothest reflectance in (0, 1) that has the given XYZ under a light: the least squared slope
  * of the hyperbolic arctangent of 2R − 1.
  *
  * Method: Burns, "Numerical methods for smoothest reflectance reconstruction", Color Research &
@@ -24,39 +24,63 @@ const LIGHTEST_Y = 99.9
  * multipliers, and is solved as such.
  *
  * @param xyz Y 0 to 100
+ * @param weights of the light and observer the XYZ was given for; D65, 2° unless told otherwise
  * @returns 36 bands
  * @throws ImpossibleColourError when no reflectance has that colour
  */
-export function smoothestReflectance(xyz: Xyz): Reflectance {
+export function smoothestReflectance(xyz: Xyz, weights: Float64Array = D65_WEIGHTS): Reflectance {
   const y = xyz[1]
   if (!xyz.every(Number.isFinite)) throw new ImpossibleColourError('a colour needs three numbers')
   if (y < DARKEST_Y || y > LIGHTEST_Y)
     throw new ImpossibleColourError(
       `a paint's LRV lies between ${DARKEST_Y} and ${LIGHTEST_Y}, this reading's is ${y.toFixed(1)}`,
     )
-  const solution = solve(xyz, 'exact') ?? solve(xyz, 'definite')
-  if (!solution)
+  const solution = solve(xyz, weights, 'exact') ?? solve(xyz, weights, 'definite')
+  if (solution === null || solution === 'outside')
     throw new ImpossibleColourError(
       'no painted surface can have this colour in daylight: it is too strong for its lightness',
     )
   return solution
 }
 
-function solve(target: Xyz, hessian: 'exact' | 'definite'): Reflectance | null {
+function solve(
+  target: Xyz,
+  weights: Float64Array,
+  hessian: 'exact' | 'definite',
+): Reflectance | 'outside' | null {
   const z = new Float64Array(BANDS).fill(Math.atanh((2 * target[1]) / 100 - 1))
   const multipliers = new Float64Array(3)
-  let residual = evaluate(z, multipliers, target)
+  let residual = evaluate(z, multipliers, target, weights)
   for (let step = 0; step < MAX_STEPS; step++) {
     if (residual.colour < TOLERANCE_XYZ && residual.slope < 1e-6) return residual.reflectance
-    const direction = newtonStep(residual, multipliers, hessian)
+    if (isOutside(target, residual.miss, weights) || isOutside(target, multipliers, weights))
+      return 'outside'
+    const direction = newtonStep(residual, multipliers, weights, hessian)
     if (!direction) return null
-    const next = lineSearch(z, multipliers, direction, residual, target)
+    const next = lineSearch(z, multipliers, direction, residual, target, weights)
     if (!next) return residual.colour < TOLERANCE_XYZ ? residual.reflectance : null
     z.set(next.z)
     multipliers.set(next.multipliers)
     residual = next.residual
   }
   return null
+}
+
+/**
+ * Whether a plane across `direction` parts the target from every colour that a reflectance between
+ * 0 and 1 can have: proof that there is no solution. As the steps of a hopeless search diverge, the
+ * miss and the multipliers come to point across such a plane.
+ */
+function isOutside(target: Xyz, direction: ArrayLike<number>, weights: Float64Array): boolean {
+  const [nx, ny, nz] = [direction[0]!, direction[1]!, direction[2]!]
+  const at = nx * target[0] + ny * target[1] + nz * target[2]
+  let [least, most] = [0, 0]
+  for (let w = 0; w < weights.length; w += 3) {
+    const reach = nx * weights[w]! + ny * weights[w + 1]! + nz * weights[w + 2]!
+    if (reach > 0) most += reach
+    else least += reach
+  }
+  return at > most || at < least
 }
 
 interface Residual {
@@ -71,7 +95,12 @@ interface Residual {
   readonly slope: number
 }
 
-function evaluate(z: Float64Array, multipliers: Float64Array, target: Xyz): Residual {
+function evaluate(
+  z: Float64Array,
+  multipliers: Float64Array,
+  target: Xyz,
+  weights: Float64Array,
+): Residual {
   const reflectance = new Float64Array(BANDS)
   const first = new Float64Array(BANDS)
   const second = new Float64Array(BANDS)
@@ -87,20 +116,20 @@ function evaluate(z: Float64Array, multipliers: Float64Array, target: Xyz): Resi
     let g = 0
     if (i > 0) g += z[i]! - z[i - 1]!
     if (i < BANDS - 1) g += z[i]! - z[i + 1]!
-    g += first[i]! * pull(i, multipliers)
+    g += first[i]! * pull(i, multipliers, weights)
     gradient[i] = g
     slope = Math.max(slope, Math.abs(g))
   }
-  const got = xyzUnder(D65_WEIGHTS, reflectance)
+  const got = xyzUnder(weights, reflectance)
   const miss: Xyz = [got[0] - target[0], got[1] - target[1], got[2] - target[2]]
   const colour = Math.max(...miss.map(Math.abs))
   return { reflectance, first, second, gradient, miss, colour, slope }
 }
 
-const pull = (band: number, multipliers: Float64Array): number =>
-  multipliers[0]! * D65_WEIGHTS[band * 3]! +
-  multipliers[1]! * D65_WEIGHTS[band * 3 + 1]! +
-  multipliers[2]! * D65_WEIGHTS[band * 3 + 2]!
+const pull = (band: number, multipliers: Float64Array, weights: Float64Array): number =>
+  multipliers[0]! * weights[band * 3]! +
+  multipliers[1]! * weights[band * 3 + 1]! +
+  multipliers[2]! * weights[band * 3 + 2]!
 
 interface Direction {
   readonly z: Float64Array
@@ -114,11 +143,12 @@ const BORDER = 4
 function newtonStep(
   { first, second, gradient, miss }: Residual,
   multipliers: Float64Array,
+  weights: Float64Array,
   hessian: 'exact' | 'definite',
 ): Direction | null {
   const diagonal = new Float64Array(BANDS)
   for (let i = 0; i < BANDS; i++) {
-    const curvature = second[i]! * pull(i, multipliers)
+    const curvature = second[i]! * pull(i, multipliers, weights)
     diagonal[i] =
       (i === 0 || i === BANDS - 1 ? 1 : 2) +
       (hessian === 'exact' ? curvature : Math.max(0, curvature))
@@ -128,7 +158,7 @@ function newtonStep(
   const block = new Float64Array(INNER * columns)
   for (let i = 0; i < INNER; i++) {
     block[i * columns] = i === INNER - 1 ? -1 : 0
-    for (let k = 0; k < 3; k++) block[i * columns + 1 + k] = first[i]! * D65_WEIGHTS[i * 3 + k]!
+    for (let k = 0; k < 3; k++) block[i * columns + 1 + k] = first[i]! * weights[i * 3 + k]!
     block[i * columns + BORDER] = -gradient[i]!
   }
   // What the border rows see of the inner unknowns, kept before the elimination.
@@ -157,10 +187,10 @@ function newtonStep(
     const row = new Array<number>(columns).fill(0)
     if (r === 0) {
       row[0] = diagonal[last]!
-      for (let k = 0; k < 3; k++) row[1 + k] = first[last]! * D65_WEIGHTS[last * 3 + k]!
+      for (let k = 0; k < 3; k++) row[1 + k] = first[last]! * weights[last * 3 + k]!
       row[BORDER] = -gradient[last]!
     } else {
-      row[0] = first[last]! * D65_WEIGHTS[last * 3 + r - 1]!
+      row[0] = first[last]! * weights[last * 3 + r - 1]!
       row[BORDER] = -miss[r - 1]!
     }
     for (let i = 0; i < INNER; i++) {
@@ -214,13 +244,14 @@ function lineSearch(
   direction: Direction,
   from: Residual,
   target: Xyz,
+  weights: Float64Array,
 ): { z: Float64Array; multipliers: Float64Array; residual: Residual } | null {
   const longest = direction.z.reduce((most, value) => Math.max(most, Math.abs(value)), 0)
   const before = merit(from)
   for (let share = Math.min(1, 4 / longest); share > 1e-6; share /= 2) {
     const nextZ = z.map((value, i) => value + share * direction.z[i]!)
     const nextMultipliers = multipliers.map((m, i) => m + share * direction.multipliers[i]!)
-    const residual = evaluate(nextZ, nextMultipliers, target)
+    const residual = evaluate(nextZ, nextMultipliers, target, weights)
     if (merit(residual) < before * (1 - 1e-4 * share))
       return { z: nextZ, multipliers: nextMultipliers, residual }
   }
