@@ -66,7 +66,9 @@ test('a mid or deep base has no ladder but the reason why', async ({ page, app }
   await open(page, `${kitchen}/shortlist`)
   await page.getByLabel('Code or name').fill('H111-7')
   await page.getByLabel('Code or name').press('Enter')
-  await expect(page.getByText(/A deep base holds little white/)).toBeVisible()
+  await expect(page.getByText(/A deep base holds little white/)).toContainText(
+    /hide \d\d % of black/,
+  )
   await expect(page.getByRole('button', { name: /^Take up at/ })).toHaveCount(1)
 })
 

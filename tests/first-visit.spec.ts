@@ -84,7 +84,9 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
     await pressKeyOn(page, spine(/^Shortlist/))
     await typeInto(page, page.getByLabel('Code or name'), CODE)
     await page.keyboard.press('Enter')
-    await expect(page.getByRole('img', { name: /at 75 per cent/ }).first()).toBeVisible()
+    await expect(
+      page.getByRole('img', { name: /at 75 %, lightened by 25 %/ }).first(),
+    ).toBeVisible()
     await pressKeyOn(page, button('Take up at 75 %'))
     await expect(button('Taken up at 75 %')).toBeVisible()
   })
@@ -120,11 +122,12 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
 
     const expected = modelReading(
       prepared,
-      { strengthPercent: 75, reflectance: mixed },
-      [{ part: 'ground', sharePercent: 100, reflectance: STONE }],
+      { strengthPercent: 75, reflectance: mixed, source: 'maker' },
+      [{ part: 'ground', sharePercent: 100, reflectance: STONE, source: 'reader' }],
       STRENGTHS_PERCENT.map((strengthPercent) => ({
         strengthPercent,
         reflectance: atStrength(TAN, WHITE_BASE, strengthPercent),
+        source: 'maker',
       })),
     )
     const model = page.getByRole('region', { name: 'The model’s reading' })

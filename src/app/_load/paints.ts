@@ -1,5 +1,5 @@
 import type { Reflectance } from '@/core/colour/spectrum'
-import { reflectanceOfReading } from '@/core/paint/reading'
+import { reflectanceOfReading, sourceOf } from '@/core/paint/reading'
 import { atStrength, STRENGTHS_PERCENT, whyNoLadder } from '@/core/paint/strength'
 import type { StrengthRung } from '@/core/judge/model-reading'
 import type { Candidate } from '@/db/candidates'
@@ -16,6 +16,7 @@ export function candidatePaint(candidate: Candidate, decks: readonly Deck[]): Be
   const rung = (strengthPercent: number): StrengthRung => ({
     strengthPercent,
     reflectance: atStrength(full, whiteBase, strengthPercent),
+    source: candidate.reading.kind === 'lab' ? 'maker' : 'screen',
   })
   const reason = whyNoLadder(candidate.base)
   return {
@@ -38,10 +39,12 @@ export function keeperFinish(keeper: Keeper): BenchKeeper {
     id: keeper.id,
     name: keeper.name,
     state: keeper.state,
-    colours: keeper.colours.map(({ part, sharePercent, reading }) => ({
+    colours: keeper.colours.map(({ part, sharePercent, reading, deckColourId }) => ({
       part,
       sharePercent,
       reflectance: reflectanceOfReading(reading),
+      // Matched by eye to a deck colour: the match is weaker than the colour's own reading.
+      source: deckColourId ? 'eye' : sourceOf(reading),
     })),
   }
 }

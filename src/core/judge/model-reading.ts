@@ -2,7 +2,8 @@ import type { PreparedLight } from '../colour/appearance'
 import type { Reflectance } from '../colour/spectrum'
 import { leanFrom, undertoneWords, type HueName } from './hue-name'
 import { measurePair, pairingOf, type PairMeasures, type Pairing } from './pairing'
-import { undertoneOf, type Undertone } from './undertone'
+import { READING_UNCERTAINTY, type ReadingSource } from '../paint/reading'
+import { hueDegOf, undertoneOf, type Undertone } from './undertone'
 import type { Reason, Verdict } from './verdict'
 
 /** One colour of a keeper, as the judge needs it. */
@@ -10,11 +11,13 @@ export interface FinishColour {
   readonly part: string
   readonly sharePercent: number
   readonly reflectance: Reflectance
+  readonly source: ReadingSource
 }
 
 export interface StrengthRung {
   readonly strengthPercent: number
   readonly reflectance: Reflectance
+  readonly source: ReadingSource
 }
 
 /** What the model says of a candidate beside a keeper in a light. */
@@ -25,6 +28,10 @@ export interface ModelReading {
   /** The part of the keeper that decides. */
   readonly part: string
   readonly measures: PairMeasures
+  /** How far ΔE′ and the conflict may be off, from the readings of both. */
+  readonly plusMinus: number
+  /** False where the readings are too weak for the verdict that they point to. */
+  readonly firm: boolean
   readonly wall: Undertone
   readonly finish: Undertone
   /** One line in the trade's words. */
@@ -62,7 +69,7 @@ export function modelReading(
   keeper: readonly FinishColour[],
   ladder: readonly StrengthRung[] = [],
 ): ModelReading {
-  const here = worstPair(light, candidate.reflectance, keeper)
+  const here = worstPair(light, candidate, keeper)
   if (here.verdict !== 'no') return { ...here, sentence: sentenceOf(here) }
   const rung = [...ladder]
     .filter((other) => other.strengthPercent !== candidate.strengthPercent)
@@ -71,7 +78,7 @@ export function modelReading(
         Math.abs(p.strengthPercent - candidate.strengthPercent) -
         Math.abs(q.strengthPercent - candidate.strengthPercent),
     )
-    .find((other) => worstPair(light, other.reflectance, keeper).verdict === 'works')
+    .find((other) => worstPair(light, other, keeper).verdict === 'works')
   if (!rung) return { ...here, sentence: sentenceOf(here) }
   const verdict =
     rung.strengthPercent < candidate.strengthPercent ? 'works-lighter' : 'works-stronger'
@@ -86,18 +93,25 @@ type Pair = Omit<ModelReading, 'sentence'>
 
 function worstPair(
   light: PreparedLight,
-  wallReflectance: Reflectance,
+  candidate: StrengthRung,
   keeper: readonly FinishColour[],
 ): Pair {
-  const wall = undertoneOf(light, wallReflectance)
+  const wall = undertoneOf(light, candidate.reflectance)
   const deciding = keeper.filter((colour) => colour.sharePercent >= DECIDING_SHARE_PERCENT)
   const pairs = (deciding.length > 0 ? deciding : keeper).map((colour): Pair => {
     const finish = undertoneOf(light, colour.reflectance)
     const pairing = pairingOf(wall, finish)
     const measures = measurePair(wall, finish)
+    const plusMinus = Math.hypot(
+      READING_UNCERTAINTY[candidate.source],
+      READING_UNCERTAINTY[colour.source],
+    )
+    const firm = isFirm(wall, finish, plusMinus)
     return {
-      verdict: VERDICT_OF[pairing],
+      verdict: firm ? VERDICT_OF[pairing] : 'unsure',
       pairing,
+      plusMinus,
+      firm,
       reason: reasonFor(pairing, wall, finish, measures),
       part: colour.part,
       measures,
@@ -112,6 +126,31 @@ function worstPair(
   )
   if (!worst) throw new RangeError('a keeper needs at least one colour to be judged against')
   return worst
+}
+
+/**
+ * Whether a verdict stands as far as the readings reach: moved by their uncertainty along each axis,
+ * the pair must never come out on the other side.
+ */
+function isFirm(wall: Undertone, finish: Undertone, plusMinus: number): boolean {
+  const verdict = VERDICT_OF[pairingOf(wall, finish)]
+  const other: Verdict = verdict === 'works' ? 'no' : 'works'
+  return [-plusMinus, plusMinus].every((by) =>
+    [shifted(wall, by, 0, 0), shifted(wall, 0, by, 0), shifted(wall, 0, 0, by)].every(
+      (moved) => VERDICT_OF[pairingOf(moved, finish)] !== other,
+    ),
+  )
+}
+
+function shifted({ j, a, b }: Undertone, byJ: number, byA: number, byB: number): Undertone {
+  const [movedA, movedB] = [a + byA, b + byB]
+  return {
+    j: j + byJ,
+    a: movedA,
+    b: movedB,
+    c: Math.hypot(movedA, movedB),
+    hueDeg: hueDegOf(movedA, movedB),
+  }
 }
 
 const TOO: Record<HueName, Reason> = {
@@ -150,7 +189,12 @@ function reasonFor(
   }
 }
 
-function sentenceOf({ pairing, reason, part, wall, finish }: Pair): string {
+function sentenceOf(pair: Pair): string {
+  const said = plainSentence(pair)
+  return pair.firm ? said : `${said} The readings are too weak to be sure.`
+}
+
+function plainSentence({ pairing, reason, part, wall, finish }: Pair): string {
   const beside = `beside the ${part}`
   const wallWords = undertoneWords(wall)
   switch (pairing) {

@@ -2,16 +2,16 @@ import fc from 'fast-check'
 import { prepareLight } from '../colour/appearance'
 import { daylightSpectrum } from '../colour/daylight'
 import type { Lab } from '../colour/lab'
-import { reflectanceOfReading } from '../paint/reading'
-import { modelReading } from './model-reading'
+import { reflectanceOfReading, type ReadingSource } from '../paint/reading'
+import { modelReading, type FinishColour, type StrengthRung } from './model-reading'
 import { measurePair } from './pairing'
 import { undertoneOf } from './undertone'
 
 const noon = prepareLight(daylightSpectrum(6504), 800)
 const seen = (lab: Lab) => reflectanceOfReading({ kind: 'lab', lab })
 const read = (wall: Lab, finish: Lab) =>
-  modelReading(noon, { strengthPercent: 100, reflectance: seen(wall) }, [
-    { part: 'stone', sharePercent: 100, reflectance: seen(finish) },
+  modelReading(noon, { strengthPercent: 100, reflectance: seen(wall), source: 'reader' }, [
+    { part: 'stone', sharePercent: 100, reflectance: seen(finish), source: 'reader' },
   ])
 
 const ORANGE_PINK_STONE: Lab = [68, 9, 14]
@@ -53,25 +53,30 @@ test.each<[string, Lab, Lab, string[], RegExp]>([
 })
 
 test('the worst of a stone’s two colours decides, a fleck does not', () => {
-  const stone = (veinShare: number) => [
-    { part: 'ground', sharePercent: 100 - veinShare, reflectance: seen([70, 0, 1]) },
-    { part: 'vein', sharePercent: veinShare, reflectance: seen([62, 9, 12]) },
+  const stone = (veinShare: number): FinishColour[] => [
+    {
+      part: 'ground',
+      sharePercent: 100 - veinShare,
+      reflectance: seen([70, 0, 1]),
+      source: 'reader',
+    },
+    { part: 'vein', sharePercent: veinShare, reflectance: seen([62, 9, 12]), source: 'reader' },
   ]
-  const green = { strengthPercent: 100, reflectance: seen([72, -5, 12]) }
+  const green = { strengthPercent: 100, reflectance: seen([72, -5, 12]), source: 'maker' } as const
   expect(modelReading(noon, green, stone(30)).part).toBe('vein')
   expect(modelReading(noon, green, stone(30)).verdict).toBe('no')
   expect(modelReading(noon, green, stone(5)).part).toBe('ground')
 })
 
 test('where another strength would sit, the reading names it', () => {
-  const ladder = [
-    { strengthPercent: 100, reflectance: seen([72, -4, 14]) },
-    { strengthPercent: 50, reflectance: seen([88, 0.4, 1]) },
+  const ladder: StrengthRung[] = [
+    { strengthPercent: 100, reflectance: seen([72, -4, 14]), source: 'maker' },
+    { strengthPercent: 50, reflectance: seen([82, 4, 8]), source: 'maker' },
   ]
   const got = modelReading(
     noon,
     ladder[0]!,
-    [{ part: 'stone', sharePercent: 100, reflectance: seen(ORANGE_PINK_STONE) }],
+    [{ part: 'stone', sharePercent: 100, reflectance: seen(ORANGE_PINK_STONE), source: 'reader' }],
     ladder,
   )
   expect(got.verdict).toBe('works-lighter')
@@ -96,4 +101,15 @@ test('the conflict is the same both ways and nothing is ever NaN', () => {
     }),
     { numRuns: 100 },
   )
+})
+
+test('a photo alone is too weak for what a reader may say, a spectrum is not', () => {
+  const by = (source: ReadingSource) =>
+    modelReading(noon, { strengthPercent: 100, reflectance: seen([92, 0, 1.5]), source }, [
+      { part: 'trim', sharePercent: 100, reflectance: seen(CREAM_TRIM), source },
+    ])
+  expect(by('spectral')).toMatchObject({ verdict: 'no', firm: true })
+  expect(by('photo')).toMatchObject({ verdict: 'unsure', firm: false })
+  expect(by('photo').sentence).toMatch(/readings are too weak/)
+  expect(by('photo').plusMinus).toBeGreaterThan(2 * by('spectral').plusMinus)
 })

@@ -1,6 +1,7 @@
 import type { PreparedLight } from '../colour/appearance'
 import type { Reflectance } from '../colour/spectrum'
-import { lrvPercent } from '../paint/reading'
+import { labD65, lrvPercent } from '../paint/reading'
+import { dryFilm, type Base } from '../paint/strength'
 import { BARELY_A_COLOUR_BELOW, undertoneWords } from './hue-name'
 import { lightnessWord } from './lightness-word'
 import { undertoneOf } from './undertone'
@@ -36,3 +37,17 @@ export function strengthEffect(
   ].join(', ')
   return { lrvPercent: lrv, undertoneLeftPercent: left, barelyAColour, words }
 }
+
+/** What half the tint would do in a base that holds little white, in words. */
+export function halfTintWords(full: Reflectance, whiteBase: Reflectance, base: Base): string {
+  const whole = dryFilm(full, whiteBase, base, 100)
+  const half = dryFilm(full, whiteBase, base, 50)
+  const lift = labD65(half.reflectance)[0] - labD65(whole.reflectance)[0]
+  return (
+    `At 50 % it would be ${lift.toFixed(0)} L* lighter at most, ` +
+    `and hide ${percent(half)} % of black in two coats instead of ${percent(whole)} %.`
+  )
+}
+
+const percent = ({ contrastRatio }: { readonly contrastRatio: number }): number =>
+  Math.round(100 * contrastRatio)

@@ -30,3 +30,18 @@ export function kOverS(inside: number): number {
 export function opaqueReflectance(ratio: number): number {
   return 1 + ratio - Math.sqrt(ratio * ratio + 2 * ratio)
 }
+
+/**
+ * Reflectance inside a film of finite thickness over a ground; Kubelka, J. Opt. Soc. Am. 38 (1948).
+ *
+ * @param ratio K/S of the film, above 0
+ * @param thickness S·X, scattering times thickness, 0 or more
+ * @param ground inside reflectance of what lies below
+ */
+export function filmReflectance(ratio: number, thickness: number, ground: number): number {
+  const a = 1 + ratio
+  const b = Math.sqrt(a * a - 1)
+  const tanh = Math.tanh(b * thickness)
+  // The usual form with coth, multiplied through by tanh so that a film of nothing is its ground.
+  return (tanh * (1 - ground * a) + ground * b) / (tanh * (a - ground) + b)
+}

@@ -1,8 +1,21 @@
 import fc from 'fast-check'
 import { flatReflectance } from '../colour/spectrum'
-import { insideReflectance, kOverS, opaqueReflectance, outsideReflectance } from './kubelka-munk'
+import {
+  filmReflectance,
+  insideReflectance,
+  kOverS,
+  opaqueReflectance,
+  outsideReflectance,
+} from './kubelka-munk'
 import { labD65, lrvPercent, reflectanceOfReading } from './reading'
-import { atStrength, whyNoLadder } from './strength'
+import {
+  atStrength,
+  dryFilm,
+  mostStrengthPercent,
+  nearestStrength,
+  strengthWords,
+  whyNoLadder,
+} from './strength'
 
 // The white base of the check values: 0.895 in the first band, 0.001 more in each.
 const WHITE_BASE = flatReflectance(0).map((_, band) => 0.895 + 0.001 * band)
@@ -79,4 +92,73 @@ test('bases without white say why they have no ladder', () => {
 test('strengths off the scale are refused', () => {
   expect(() => atStrength(WHITE_BASE, WHITE_BASE, 151)).toThrow(/0 to 150 %, got 151/)
   expect(() => atStrength(WHITE_BASE, WHITE_BASE, Number.NaN)).toThrow(/got NaN/)
+})
+
+test('a film of nothing shows its ground, a thick one only itself', () => {
+  // Kubelka 1948: the limits of his hyperbolic solution.
+  expect(filmReflectance(0.3, 0, 0.85)).toBeCloseTo(0.85, 12)
+  expect(filmReflectance(0.3, 0, 0.01)).toBeCloseTo(0.01, 12)
+  for (const ground of [0, 0.5, 1])
+    expect(filmReflectance(0.3, 50, ground)).toBeCloseTo(opaqueReflectance(0.3), 9)
+  // Without absorption a film over black reflects SX / (1 + SX).
+  expect(filmReflectance(1e-9, 3, 0)).toBeCloseTo(3 / 4, 4)
+})
+
+const TERRACOTTA = reflectanceOfReading({ kind: 'lab', lab: [46, 28, 30] })
+
+test('half the tint in a deep base costs hiding, hardly depth', () => {
+  // Common practice, with the sizes of the trial on paper: about 3 L* instead of 9, and a contrast
+  // ratio that falls by about a tenth.
+  const whole = dryFilm(TERRACOTTA, WHITE_BASE, 'deep', 100)
+  const half = dryFilm(TERRACOTTA, WHITE_BASE, 'deep', 50)
+  const lift = labD65(half.reflectance)[0] - labD65(whole.reflectance)[0]
+  expect(lift).toBeGreaterThan(1.5)
+  expect(lift).toBeLessThan(4.5)
+  expect(whole.contrastRatio).toBeGreaterThan(0.95)
+  expect(whole.contrastRatio - half.contrastRatio).toBeGreaterThan(0.05)
+  expect(labD65(atStrength(TERRACOTTA, WHITE_BASE, 50))[0] - 46).toBeGreaterThan(7)
+})
+
+test('the less white a base holds, the more hiding a cut costs; the white base always hides', () => {
+  const ratios = (['white', 'mid', 'deep', 'clear'] as const).map(
+    (base) => dryFilm(TERRACOTTA, WHITE_BASE, base, 50).contrastRatio,
+  )
+  expect(ratios).toEqual([...ratios].sort((p, q) => q - p))
+  expect(ratios[0]).toBeGreaterThan(0.98)
+})
+
+test('more tint hides better, and a film at full strength is the colour', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom('white', 'mid', 'deep', 'clear'),
+      fc.integer({ min: 5, max: 90 }),
+      (base, strength) => {
+        const less = dryFilm(TERRACOTTA, WHITE_BASE, base, strength).contrastRatio
+        const more = dryFilm(TERRACOTTA, WHITE_BASE, base, strength + 10).contrastRatio
+        expect(more).toBeGreaterThanOrEqual(less - 1e-9)
+        expect(more).toBeLessThanOrEqual(1 + 1e-9)
+      },
+    ),
+    { numRuns: 60 },
+  )
+  const [l, a, b] = labD65(dryFilm(TERRACOTTA, WHITE_BASE, 'white', 100).reflectance)
+  expect(Math.hypot(l - 46, a - 28, b - 30)).toBeLessThan(0.5)
+})
+
+test('the strength that comes nearest to a wanted lightness is found again', () => {
+  for (const wanted of [30, 75, 140]) {
+    const goal = lrvPercent(atStrength(TERRACOTTA, WHITE_BASE, wanted))
+    const found = nearestStrength(TERRACOTTA, WHITE_BASE, 'white', (mixed) =>
+      Math.abs(lrvPercent(mixed) - goal),
+    )
+    expect(found).toBe(wanted)
+  }
+  const toBlack = (mixed: Float64Array) => lrvPercent(mixed)
+  expect(nearestStrength(TERRACOTTA, WHITE_BASE, 'mid', toBlack)).toBe(mostStrengthPercent('mid'))
+})
+
+test('strengths are said both ways', () => {
+  expect(strengthWords(75)).toBe('at 75 %, lightened by 25 %')
+  expect(strengthWords(125)).toBe('at 125 %, deepened by 25 %')
+  expect(strengthWords(100)).toBe('at full strength')
 })

@@ -82,8 +82,9 @@ function ModelLine({ pair, said }: { readonly pair: BenchPair; readonly said: Be
       </p>
       <p>{reading.sentence}</p>
       <p className="text-fine text-dim">
-        Conflict {conflict.toFixed(1)}, ΔE′ {difference.toFixed(1)},{' '}
-        {Math.abs(lightness).toFixed(1)} J′ {lightness >= 0 ? 'lighter' : 'darker'}
+        Conflict {conflict.toFixed(1)}, ΔE′ {difference.toFixed(1)}, both ±{' '}
+        {reading.plusMinus.toFixed(1)}, {Math.abs(lightness).toFixed(1)} J′{' '}
+        {lightness >= 0 ? 'lighter' : 'darker'}
       </p>
     </section>
   )

@@ -2,8 +2,8 @@
 
 import { useMemo } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
-import { strengthEffect } from '@/core/judge/strength-effect'
-import { atStrength, STRENGTHS_PERCENT, whyNoLadder } from '@/core/paint/strength'
+import { halfTintWords, strengthEffect } from '@/core/judge/strength-effect'
+import { atStrength, STRENGTHS_PERCENT, strengthWords, whyNoLadder } from '@/core/paint/strength'
 import { useLight } from '../light-bar/light-context'
 import { RelitPatch } from '../swatch/relit-patch'
 import type { DeckEntry } from './deck-strips'
@@ -42,7 +42,7 @@ export function StrengthLadder({
           <li key={strengthPercent} className="grid grid-cols-[7.5rem_1fr] items-stretch">
             <RelitPatch
               reflectance={reflectance}
-              label={`${entry.code} ${entry.name} at ${strengthPercent} per cent`}
+              label={`${entry.code} ${entry.name} ${strengthWords(strengthPercent)}`}
               className="h-full min-h-24 w-full"
             />
             <div className="flex flex-col gap-1 py-1 pl-3">
@@ -65,7 +65,11 @@ export function StrengthLadder({
           </li>
         ))}
       </ol>
-      {reason && <p className="mt-2 text-small">{reason}</p>}
+      {reason && (
+        <p className="mt-2 text-small">
+          {reason} {halfTintWords(full, whiteBase, entry.base)}
+        </p>
+      )}
     </div>
   )
 }
