@@ -1,4 +1,5 @@
 import { colourTemperature } from '../colour/cct'
+import { addPerLux } from '../colour/mix-lights'
 import { daylightFromComponents } from '../colour/daylight'
 import { xyzOfSpectrum } from '../colour/observer'
 import { planckianSpectrum } from '../colour/planckian'
@@ -13,7 +14,7 @@ import {
 } from './room'
 import { luxOf, skyIlluminance, skyVault, type DaylightSum, type Sky } from './sky'
 import { sunPosition, type Place, type SunPosition } from './sun-position'
-import { addPerLux, sunCctK, sunlightSpectrum } from './sunlight'
+import { sunCctK, sunlightSpectrum } from './sunlight'
 
 /** The light at the walls of a room at one moment. */
 export interface RoomLight {

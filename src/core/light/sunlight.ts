@@ -1,5 +1,5 @@
 import { daylightSpectrum } from '../colour/daylight'
-import { xyzOfSpectrum } from '../colour/observer'
+import { addPerLux } from '../colour/mix-lights'
 import { planckianSpectrum } from '../colour/planckian'
 import { SPECTRUM_LENGTH, type Spectrum } from '../colour/spectrum'
 
@@ -32,10 +32,4 @@ export function sunlightSpectrum(cctK: number): Spectrum {
   if (daylightShare > 0) addPerLux(spectrum, daylightSpectrum(cctK), daylightShare)
   if (daylightShare < 1) addPerLux(spectrum, planckianSpectrum(cctK), 1 - daylightShare)
   return spectrum
-}
-
-/** Adds `lux` of a light of any scale to a spectrum whose luminous sum is in lux, in place. */
-export function addPerLux(sum: Spectrum, light: ArrayLike<number>, lux: number): void {
-  const scale = lux / xyzOfSpectrum(light)[1]
-  for (let i = 0; i < SPECTRUM_LENGTH; i++) sum[i]! += scale * light[i]!
 }
