@@ -17,6 +17,23 @@ const ON_THE_CARD = [
 
 export type HueName = (typeof ON_THE_CARD)[number][1]
 
+// The same among neutrals of its kind, where warm is the rule: a beige that is orange on a card is
+// pink among beiges. Only for leans under AMONG_KIND_BELOW.
+const AMONG_ITS_KIND: readonly (readonly [number, HueName])[] = [
+  [62, 'pink'],
+  [73, 'orange'],
+  [92, 'yellow'],
+  [106, 'yellow-green'],
+  [175, 'green'],
+  [225, 'blue-green'],
+  [280, 'blue'],
+  [335, 'violet'],
+  [360, 'pink'],
+]
+
+/** From this strength on a colour has no kind of neutral to be among. */
+export const AMONG_KIND_BELOW = 20
+
 /** Below this no lean is seen on the card. */
 export const NO_LEAN_BELOW = 1.2
 /** Below this the direction is unsure: half a unit of error turns it by 20° and more. */
@@ -30,6 +47,23 @@ export const BARELY_A_COLOUR_BELOW = 1.5
 /** Name of a direction on the white card. */
 export function hueName(hueDeg: number): HueName {
   return ON_THE_CARD.find(([upTo]) => hueDeg <= upTo)?.[1] ?? 'pink'
+}
+
+/** Name of a direction among neutrals; practitioners who differ over a beige read it this way. */
+export function hueNameAmongKind(hueDeg: number): HueName {
+  return AMONG_ITS_KIND.find(([upTo]) => hueDeg <= upTo)?.[1] ?? 'pink'
+}
+
+/**
+ * Both readings where they differ: "orange undertone on the card, pink among its kind"; one where they
+ * agree, or where there is no kind to be among.
+ */
+export function bothReadings(undertone: Undertone): string {
+  const onCard = undertoneWords(undertone)
+  const { c, hueDeg } = undertone
+  const among = hueNameAmongKind(hueDeg)
+  if (c < NO_LEAN_BELOW || c >= AMONG_KIND_BELOW || among === hueName(hueDeg)) return onCard
+  return `${onCard} on the card, ${among} among its kind`
 }
 
 /** The name next nearest to a direction, for leans too slight for one word. */

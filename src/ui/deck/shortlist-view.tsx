@@ -6,6 +6,7 @@ import { GamutMark } from '../swatch/patch'
 import { RelitPatch } from '../swatch/relit-patch'
 import { useRelitColour } from '../swatch/use-relit'
 import type { ActionResult } from '../form/action-result'
+import { ComparatorStrip, FamilyWords } from './comparator-strip'
 import { DeckMap } from './deck-map'
 import { useDeckReflectances } from './deck-reflectances'
 import { findPlaces, stripsOf, type DeckEntry } from './deck-strips'
@@ -146,7 +147,8 @@ export function ShortlistView({
           <div>
             <h2 className="text-title leading-6">{entry.name}</h2>
             <p className="mb-2 text-small text-dim">
-              {entry.code}, {entry.base} base <OutOfGamut reflectance={full} />
+              {entry.code}, {entry.base} base; <FamilyWords reflectance={full} />{' '}
+              <OutOfGamut reflectance={full} />
             </p>
             <StrengthLadder
               entry={entry}
@@ -173,6 +175,9 @@ export function ShortlistView({
                 )
               }
             />
+            <div className="mt-4">
+              <ComparatorStrip reflectance={full} />
+            </div>
           </div>
         ) : (
           <p className="text-small">
