@@ -12,7 +12,7 @@ export const WHITE_CARD: Reflectance = flatReflectance(0.9)
 // thresholds mean the same at dusk and at noon; the room's own luminance decides D, Q and s.
 // 20 cd/m² is a mid-grey in a room of about 310 lux.
 const REFERENCE_LUMINANCE = 20
-const UCS_VIEWING = cam16Viewing(D65_WHITE, REFERENCE_LUMINANCE, 1)
+export const UCS_VIEWING = cam16Viewing(D65_WHITE, REFERENCE_LUMINANCE, 1)
 
 // Grey-world adaptation: the eye adapts to a fifth of the white's luminance (CIECAM's Yb = 20).
 const BACKGROUND_SHARE = 0.2

@@ -22,6 +22,8 @@ export interface Cam16Viewing {
   readonly fl: number
   readonly flRoot4: number
   readonly n: number
+  /** (1.64 − 0.29ⁿ)^0.73 of the chroma formula. */
+  readonly chromaFactor: number
   readonly nbb: number
   readonly z: number
   readonly whiteA: number
@@ -63,6 +65,7 @@ export function cam16Viewing(
     fl,
     flRoot4: fl ** 0.25,
     n,
+    chromaFactor: (1.64 - 0.29 ** n) ** 0.73,
     nbb,
     z: 1.48 + Math.sqrt(n),
     whiteA: achromatic(adapted) * nbb,
@@ -85,7 +88,7 @@ export function cam16(xyz: Xyz, viewing: Cam16Viewing): Cam16 {
   const Q = (4 / C_SURROUND) * Math.sqrt(J / 100) * (viewing.whiteA + 4) * viewing.flRoot4
   const t =
     ((50_000 / 13) * N_C * viewing.nbb * et * Math.hypot(a, bb)) / (r + g + 1.05 * b + 0.305)
-  const C = t ** 0.9 * Math.sqrt(J / 100) * (1.64 - 0.29 ** viewing.n) ** 0.73
+  const C = t ** 0.9 * Math.sqrt(J / 100) * viewing.chromaFactor
   const M = C * viewing.flRoot4
   const s = Q > 0 ? 100 * Math.sqrt(M / Q) : 0
   return { J, Q, C, M, s, h: ((hue * 180) / Math.PI + 360) % 360 }
@@ -107,7 +110,8 @@ const achromatic = ([r, g, b]: Xyz): number => 2 * r + g + b / 20
 
 // The model's own form carries +0.1 in every cone response; it cancels in everything but the
 // denominator of t (0.305 above), so it is left out here.
-function compress(value: number, fl: number): number {
+/** CAM16's post-adaptation compression of one cone response. */
+export function compress(value: number, fl: number): number {
   const x = ((fl * Math.abs(value)) / 100) ** 0.42
   return (Math.sign(value) * 400 * x) / (x + 27.13)
 }

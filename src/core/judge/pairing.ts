@@ -28,7 +28,15 @@ export const PAIRING_LIMITS = {
   contrastStrongerFrom: 15,
   nearMiss: { fromE: 1, belowE: 6, conflict: 1.2, lightness: 2.5, sameHueDeg: 15, apart: 3 },
   lightFrom: 85,
-  dirties: { yellower: 4, darker: 1, finishLeanBelow: 4.5, hueDeg: 50, lightness: 18, cleaner: 2 },
+  dirties: {
+    yellower: 4,
+    darker: 1,
+    finishLeanBelow: 4.5,
+    hueDeg: 50,
+    lightness: 18,
+    cleaner: 2,
+    wallLeanFrom: 1.2,
+  },
   washesOut: { finishLeanFrom: 3, share: 0.5, darker: 1, hueDeg: 45, paleBelow: 2 },
   quiet: { hueDeg: 25, lighter: 2 },
 } as const
@@ -102,6 +110,8 @@ function dirties(wall: Undertone, finish: Undertone, measures: PairMeasures): bo
       finish.c < limit.finishLeanBelow
     )
   return (
+    // A wall without a lean has no hue to be a dirty version of.
+    wall.c >= limit.wallLeanFrom &&
     measures.hueDeg < limit.hueDeg &&
     Math.abs(measures.lightness) < limit.lightness &&
     cleanness(finish) > limit.cleaner * cleanness(wall)

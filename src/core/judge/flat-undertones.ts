@@ -1,0 +1,101 @@
+import { compress, type Cam16Viewing } from '../colour/cam16'
+import { multiply, M16 } from '../colour/cat16'
+import { UCS_VIEWING, WHITE_CARD, type PreparedLight } from '../colour/appearance'
+import { xyzUnder } from '../colour/observer'
+import { BANDS } from '../colour/spectrum'
+
+/** Undertones of many surfaces in one light, one number a surface and column. */
+export interface FlatUndertones {
+  readonly j: Float64Array
+  readonly a: Float64Array
+  readonly b: Float64Array
+  readonly c: Float64Array
+}
+
+export const emptyUndertones = (count: number): FlatUndertones => ({
+  j: new Float64Array(count),
+  a: new Float64Array(count),
+  b: new Float64Array(count),
+  c: new Float64Array(count),
+})
+
+// Written by seen() and read at once: the hot path hands nothing out that has to be collected.
+const out = new Float64Array(3)
+
+/**
+ * The undertones of `undertoneOf` for many surfaces, without an object a surface: light, adaptation and
+ * cone responses are folded into one set of 36 × 3 weights.
+ *
+ * @param rows reflectances, 36 numbers a surface, one surface after another
+ * @param into as many places as there are surfaces
+ */
+export function flatUndertones(
+  light: PreparedLight,
+  rows: Float64Array,
+  into: FlatUndertones,
+): void {
+  const viewing = UCS_VIEWING
+  const weights = coneWeights(light)
+  const cardXyz = xyzUnder(light.weights, WHITE_CARD)
+  const card = multiply(M16, multiply(light.toD65, cardXyz))
+  const luminance = light.weights
+  const count = rows.length / BANDS
+  for (let i = 0, row = 0; i < count; i++, row += BANDS) {
+    let [l, m, s, y] = [0, 0, 0, 0]
+    for (let band = 0, w = 0; band < BANDS; band++, w += 3) {
+      const r = rows[row + band]!
+      l += r * weights[w]!
+      m += r * weights[w + 1]!
+      s += r * weights[w + 2]!
+      y += r * luminance[w + 1]!
+    }
+    const share = y / cardXyz[1]
+    seen(card[0] * share, card[1] * share, card[2] * share, viewing)
+    const [greyA, greyB] = [out[1]!, out[2]!]
+    seen(l, m, s, viewing)
+    const a = out[1]! - greyA
+    const b = out[2]! - greyB
+    into.j[i] = out[0]!
+    into.a[i] = a
+    into.b[i] = b
+    into.c[i] = Math.sqrt(a * a + b * b)
+  }
+}
+
+/** From reflectance to CAM16 cone responses under D65, band by band. */
+function coneWeights(light: PreparedLight): Float64Array {
+  const weights = new Float64Array(BANDS * 3)
+  for (let w = 0; w < weights.length; w += 3) {
+    const xyz = [light.weights[w]!, light.weights[w + 1]!, light.weights[w + 2]!] as const
+    weights.set(multiply(M16, multiply(light.toD65, xyz)), w)
+  }
+  return weights
+}
+
+const COS_2 = Math.cos(2)
+const SIN_2 = Math.sin(2)
+
+/** CAM16-UCS of cone responses, into `out`: the formulas of cam16 and ucsOf without the angle. */
+function seen(
+  l: number,
+  m: number,
+  s: number,
+  { gains, fl, flRoot4, chromaFactor, nbb, z, whiteA }: Cam16Viewing,
+): void {
+  const r = compress(l * gains[0], fl)
+  const g = compress(m * gains[1], fl)
+  const b = compress(s * gains[2], fl)
+  const a = r + (-12 * g + b) / 11
+  const bb = (r + g - 2 * b) / 9
+  const radius = Math.sqrt(a * a + bb * bb)
+  const [cos, sin] = radius > 0 ? [a / radius, bb / radius] : [1, 0]
+  const et = 0.25 * (cos * COS_2 - sin * SIN_2 + 3.8)
+  const achromatic = Math.max(0, 2 * r + g + b / 20) * nbb
+  const lightness = (achromatic / whiteA) ** (0.69 * z)
+  const t = ((50_000 / 13) * nbb * et * radius) / (r + g + 1.05 * b + 0.305)
+  const chroma = t ** 0.9 * Math.sqrt(lightness) * chromaFactor
+  const colourfulness = Math.log1p(0.0228 * chroma * flRoot4) / 0.0228
+  out[0] = (170 * lightness) / (1 + 0.7 * lightness)
+  out[1] = colourfulness * cos
+  out[2] = colourfulness * sin
+}

@@ -1,0 +1,104 @@
+import { prepareLight } from '../colour/appearance'
+import { daylightSpectrum } from '../colour/daylight'
+import { ledSpectrum } from '../colour/led'
+import { planckianSpectrum } from '../colour/planckian'
+import { BANDS, flatReflectance } from '../colour/spectrum'
+import { reflectanceOfReading } from '../paint/reading'
+import { seededRandom } from '../seeded-random'
+import { emptyUndertones, flatUndertones } from './flat-undertones'
+import { measurePair, pairingOf, type Pairing } from './pairing'
+import { fitToRoom, UNSURE_UP_TO, WORKS_UP_TO } from './rank'
+import { undertoneOf } from './undertone'
+
+const random = seededRandom(3)
+const surfaces = Array.from({ length: 300 }, () =>
+  reflectanceOfReading({
+    kind: 'lab',
+    lab: [30 + 65 * random(), 24 * random() - 10, 34 * random() - 12],
+  }),
+)
+const rowsOf = (list: readonly Float64Array[]): Float64Array => {
+  const rows = new Float64Array(list.length * BANDS)
+  list.forEach((surface, i) => rows.set(surface, i * BANDS))
+  return rows
+}
+const rows = rowsOf(surfaces)
+const lights = [
+  { light: prepareLight(daylightSpectrum(8500), 400), weight: 2 },
+  { light: prepareLight(planckianSpectrum(2700), 50), weight: 1 },
+  { light: prepareLight(ledSpectrum(3000, 82), 120), weight: 1 },
+]
+const finishes = surfaces.slice(0, 6).map((reflectance, i) => ({ reflectance, weight: i + 1 }))
+
+test('the flat undertones are those of the plain form', () => {
+  const flat = emptyUndertones(surfaces.length)
+  for (const { light } of lights) {
+    flatUndertones(light, rows, flat)
+    surfaces.forEach((surface, i) => {
+      const plain = undertoneOf(light, surface)
+      for (const axis of ['j', 'a', 'b', 'c'] as const)
+        expect(Math.abs(flat[axis][i]! - plain[axis])).toBeLessThan(1e-9)
+    })
+  }
+})
+
+const classOf = (badness: number): string =>
+  badness <= WORKS_UP_TO ? 'works' : badness <= UNSURE_UP_TO ? 'unsure' : 'no'
+const CLASS: Record<Pairing, string> = {
+  connects: 'works',
+  'quiet stretch': 'works',
+  contrasts: 'works',
+  unsure: 'unsure',
+  'near miss': 'no',
+  'washes out': 'no',
+  dirties: 'no',
+  clashes: 'no',
+}
+
+test('pair by pair it says what the readable table says', () => {
+  const seen = new Set<string>()
+  for (const one of lights)
+    for (const finish of finishes) {
+      const { worst } = fitToRoom(rows, [one], [finish])
+      surfaces.forEach((surface, i) => {
+        const [wall, stays] = [
+          undertoneOf(one.light, surface),
+          undertoneOf(one.light, finish.reflectance),
+        ]
+        const plain = CLASS[pairingOf(wall, stays)]
+        seen.add(pairingOf(wall, stays))
+        expect([i, classOf(worst[i]!)]).toEqual([i, plain])
+        if (plain === 'works' && pairingOf(wall, stays) !== 'contrasts')
+          expect(worst[i]).toBeCloseTo(
+            0.5 * Math.min(1, measurePair(wall, stays).conflict / 2.8),
+            6,
+          )
+      })
+    }
+  // The random surfaces try most of the table.
+  expect(seen.size).toBeGreaterThanOrEqual(6)
+})
+
+test('the ranking does not depend on the order of the deck', () => {
+  const names = (order: Uint32Array, of: readonly Float64Array[]) =>
+    [...order].map((i) => of[i]!.join(' '))
+  const shuffled = [...surfaces].reverse()
+  const there = fitToRoom(rows, lights, finishes)
+  const back = fitToRoom(rowsOf(shuffled), lights, finishes)
+  expect(names(back.order, shuffled)).toEqual(names(there.order, surfaces))
+})
+
+test('the worst pair is named, and no number is ever NaN', () => {
+  const greys = rowsOf([flatReflectance(0.5), flatReflectance(0.02), ...surfaces.slice(0, 20)])
+  const fit = fitToRoom(greys, lights, finishes)
+  expect([...fit.worst, ...fit.mean].every(Number.isFinite)).toBe(true)
+  const i = fit.order.at(-1)!
+  const alone = fitToRoom(
+    greys.slice(i * BANDS, (i + 1) * BANDS),
+    [lights[fit.worstLight[i]!]!],
+    [finishes[fit.worstFinish[i]!]!],
+  )
+  expect(alone.worst[0]).toBe(fit.worst[i])
+  expect(() => fitToRoom(greys, [], finishes)).toThrow(/at least one light/)
+  expect(() => fitToRoom(greys, lights, [])).toThrow(/at least one finish/)
+})
