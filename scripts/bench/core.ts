@@ -4,17 +4,8 @@ import { roomLight } from '../../src/core/light/room-light'
 import { xyzFromLab } from '../../src/core/colour/lab'
 import { smoothestReflectance } from '../../src/core/paint/smoothest-reflectance'
 import { generateDeck } from '../../demo/deck-generator'
-
-/** Median milliseconds of some runs, after one that warms up. */
-function medianMs(runs: number, work: () => void): number {
-  work()
-  const times = Array.from({ length: runs }, () => {
-    const start = performance.now()
-    work()
-    return performance.now() - start
-  }).sort((p, q) => p - q)
-  return times[Math.floor(runs / 2)]!
-}
+import { medianMs } from './median'
+import { benchRanking } from './ranking'
 
 const place = { latitudeDeg: 52, longitudeDeg: 0 }
 const day = { startUtcMs: Date.parse('2026-06-21T00:00:00Z'), lengthMinutes: 1440, shifts: [] }
@@ -53,3 +44,5 @@ line(
     for (let i = 0; i < 200; i++) screenColour(prepared, reflectances[i]!)
   }),
 )
+
+benchRanking()

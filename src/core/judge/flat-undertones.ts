@@ -1,7 +1,8 @@
-import { compress, type Cam16Viewing } from '../colour/cam16'
+import { compress } from '../colour/cam16'
 import { multiply, M16 } from '../colour/cat16'
 import { UCS_VIEWING, WHITE_CARD, type PreparedLight } from '../colour/appearance'
 import { xyzUnder } from '../colour/observer'
+import { at, octaveTable } from '../colour/octave-table'
 import { BANDS } from '../colour/spectrum'
 
 /** Undertones of many surfaces in one light, one number a surface and column. */
@@ -19,6 +20,17 @@ export const emptyUndertones = (count: number): FlatUndertones => ({
   c: new Float64Array(count),
 })
 
+// Tabled once for the viewing conditions that all undertones are compared under.
+const { gains, fl, flRoot4, chromaFactor, nbb, z, whiteA } = UCS_VIEWING
+const compressed = octaveTable((x) => compress(x, fl), -12, 10)
+const lightnessOf = octaveTable((share) => share ** (0.69 * z), -14, 2)
+const chromaOf = octaveTable((t) => t ** 0.9, -14, 14)
+const colourfulnessOf = octaveTable(
+  (chroma) => Math.log1p(0.0228 * chroma * flRoot4) / 0.0228,
+  -14,
+  8,
+)
+
 // Written by seen() and read at once: the hot path hands nothing out that has to be collected.
 const out = new Float64Array(3)
 
@@ -34,14 +46,16 @@ export function flatUndertones(
   rows: Float64Array,
   into: FlatUndertones,
 ): void {
-  const viewing = UCS_VIEWING
   const weights = coneWeights(light)
   const cardXyz = xyzUnder(light.weights, WHITE_CARD)
   const card = multiply(M16, multiply(light.toD65, cardXyz))
   const luminance = light.weights
   const count = rows.length / BANDS
   for (let i = 0, row = 0; i < count; i++, row += BANDS) {
-    let [l, m, s, y] = [0, 0, 0, 0]
+    let l = 0
+    let m = 0
+    let s = 0
+    let y = 0
     for (let band = 0, w = 0; band < BANDS; band++, w += 3) {
       const r = rows[row + band]!
       l += r * weights[w]!
@@ -50,9 +64,10 @@ export function flatUndertones(
       y += r * luminance[w + 1]!
     }
     const share = y / cardXyz[1]
-    seen(card[0] * share, card[1] * share, card[2] * share, viewing)
-    const [greyA, greyB] = [out[1]!, out[2]!]
-    seen(l, m, s, viewing)
+    seen(card[0] * share, card[1] * share, card[2] * share)
+    const greyA = out[1]!
+    const greyB = out[2]!
+    seen(l, m, s)
     const a = out[1]! - greyA
     const b = out[2]! - greyB
     into.j[i] = out[0]!
@@ -76,26 +91,25 @@ const COS_2 = Math.cos(2)
 const SIN_2 = Math.sin(2)
 
 /** CAM16-UCS of cone responses, into `out`: the formulas of cam16 and ucsOf without the angle. */
-function seen(
-  l: number,
-  m: number,
-  s: number,
-  { gains, fl, flRoot4, chromaFactor, nbb, z, whiteA }: Cam16Viewing,
-): void {
-  const r = compress(l * gains[0], fl)
-  const g = compress(m * gains[1], fl)
-  const b = compress(s * gains[2], fl)
+function seen(l: number, m: number, s: number): void {
+  const r = coneResponse(l * gains[0])
+  const g = coneResponse(m * gains[1])
+  const b = coneResponse(s * gains[2])
   const a = r + (-12 * g + b) / 11
   const bb = (r + g - 2 * b) / 9
   const radius = Math.sqrt(a * a + bb * bb)
-  const [cos, sin] = radius > 0 ? [a / radius, bb / radius] : [1, 0]
+  const cos = radius > 0 ? a / radius : 1
+  const sin = radius > 0 ? bb / radius : 0
   const et = 0.25 * (cos * COS_2 - sin * SIN_2 + 3.8)
   const achromatic = Math.max(0, 2 * r + g + b / 20) * nbb
-  const lightness = (achromatic / whiteA) ** (0.69 * z)
+  const lightness = at(lightnessOf, achromatic / whiteA)
   const t = ((50_000 / 13) * nbb * et * radius) / (r + g + 1.05 * b + 0.305)
-  const chroma = t ** 0.9 * Math.sqrt(lightness) * chromaFactor
-  const colourfulness = Math.log1p(0.0228 * chroma * flRoot4) / 0.0228
+  const chroma = at(chromaOf, t) * Math.sqrt(lightness) * chromaFactor
+  const colourfulness = at(colourfulnessOf, chroma)
   out[0] = (170 * lightness) / (1 + 0.7 * lightness)
   out[1] = colourfulness * cos
   out[2] = colourfulness * sin
 }
+
+// Cone responses of a very strong colour may fall below zero.
+const coneResponse = (x: number): number => (x < 0 ? -at(compressed, -x) : at(compressed, x))

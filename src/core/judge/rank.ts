@@ -1,4 +1,5 @@
 import type { PreparedLight } from '../colour/appearance'
+import { at, octaveTable } from '../colour/octave-table'
 import { BANDS, type Reflectance } from '../colour/spectrum'
 import { emptyUndertones, flatUndertones, type FlatUndertones } from './flat-undertones'
 import { PAIRING_LIMITS } from './pairing'
@@ -59,6 +60,7 @@ export function fitToRoom(
   const finishRows = new Float64Array(finishes.length * BANDS)
   finishes.forEach(({ reflectance }, i) => finishRows.set(reflectance, i * BANDS))
   const stays = emptyUndertones(finishes.length)
+  const here = new Float64Array(count)
   let total = 0
 
   lights.forEach(({ light, weight: lightWeight }, l) => {
@@ -67,11 +69,11 @@ export function fitToRoom(
     for (let f = 0; f < finishes.length; f++) {
       const weight = lightWeight * finishes[f]!.weight
       total += weight
+      badness(walls, stays.j[f]!, stays.a[f]!, stays.b[f]!, stays.c[f]!, here)
       for (let i = 0; i < count; i++) {
-        const here = badness(walls, i, stays, f)
-        mean[i]! += weight * here
-        if (here > worst[i]!) {
-          worst[i] = here
+        mean[i]! += weight * here[i]!
+        if (here[i]! > worst[i]!) {
+          worst[i] = here[i]!
           worstFinish[i] = f
           worstLight[i] = l
         }
@@ -86,69 +88,133 @@ export function fitToRoom(
 }
 
 const L = PAIRING_LIMITS
+// Out of the object for the hot path.
+const STRENGTH_CAP = L.strengthCap
+const LIGHT_FROM = L.lightFrom
+const CONNECTS_UP_TO = L.connectsUpTo
+const CLASHES_FROM = L.clashesFrom
+const CLASH_LEAN_FROM = L.clashLeanFrom
+const CLASH_LEAN_BELOW = L.clashLeanBelow
+const CONTRAST_WEAKER = L.contrastWeakerFrom
+const CONTRAST_STRONGER = L.contrastStrongerFrom
+const {
+  yellower: YELLOWER,
+  darker: DARKER,
+  finishLeanBelow: DIRTY_FINISH_BELOW,
+  lightness: DIRTY_WITHIN,
+  wallLeanFrom: DIRTY_WALL_FROM,
+  cleaner: CLEANER,
+} = L.dirties
+const {
+  finishLeanFrom: WASH_FINISH_FROM,
+  share: WASH_SHARE,
+  darker: WASH_DARKER,
+  paleBelow: PALE_BELOW,
+} = L.washesOut
+const {
+  fromE: MISS_FROM,
+  belowE: MISS_BELOW,
+  conflict: MISS_CONFLICT,
+  lightness: MISS_WITHIN,
+  apart: MISS_APART,
+} = L.nearMiss
 const cosine = (degrees: number): number => Math.cos((degrees * Math.PI) / 180)
 const COS_CONTRAST = cosine(L.contrastHueDeg)
 const COS_SAME = cosine(L.nearMiss.sameHueDeg)
 const COS_DIRTY = cosine(L.dirties.hueDeg)
 const COS_WASH = cosine(L.washesOut.hueDeg)
 
-/** The pairing table of `pairingOf` on numbers alone; angles are compared by their cosines. */
-function badness(wall: FlatUndertones, w: number, finish: FlatUndertones, f: number): number {
-  const jw = wall.j[w]!
-  const aw = wall.a[w]!
-  const bw = wall.b[w]!
-  const cw = wall.c[w]!
-  const jf = finish.j[f]!
-  const af = finish.a[f]!
-  const bf = finish.b[f]!
-  const cf = finish.c[f]!
-  const dj = jw - jf
-  const product = cw * cf
-  const cos = product > 0 ? Math.min(1, Math.max(-1, (aw * af + bw * bf) / product)) : 1
-  const strength = Math.sqrt(Math.min(cw, L.strengthCap) * Math.min(cf, L.strengthCap))
-  const near = dj / L.lightnessScale
-  const conflict = 2 * strength * Math.sqrt((1 - cos) / 2) * Math.exp(-near * near)
-  const no = 2 + Math.min(1, conflict / L.strengthCap)
-  const works = WORKS_UP_TO * Math.min(1, conflict / L.connectsUpTo)
+// How much two surfaces still disturb each other, by their distance in lightness.
+const closeness = octaveTable((dj) => Math.exp(-((dj / L.lightnessScale) ** 2)), -8, 7)
 
-  const bothLight = jw > L.lightFrom && jf > L.lightFrom
-  if (bothLight) {
-    if (bw - bf > L.dirties.yellower && dj < -L.dirties.darker && cf < L.dirties.finishLeanBelow)
-      return no
-    const pale = cos > COS_WASH || cw < L.washesOut.paleBelow
+// Room for colour at a lightness, as in the readable table's cleanness.
+const roomFor = (j: number): number => Math.sqrt(Math.max(4, 104 - j))
+
+/**
+ * The pairing table of `pairingOf` for many walls beside one finish, on numbers alone; angles are
+ * compared by their cosines, distances by their squares.
+ */
+function badness(
+  walls: FlatUndertones,
+  jf: number,
+  af: number,
+  bf: number,
+  cf: number,
+  into: Float64Array,
+): void {
+  const strengthF = Math.min(cf, STRENGTH_CAP)
+  const cleanF = cf / roomFor(jf)
+  const lightF = jf > LIGHT_FROM
+  for (let i = 0; i < into.length; i++) {
+    const jw = walls.j[i]!
+    const aw = walls.a[i]!
+    const bw = walls.b[i]!
+    const cw = walls.c[i]!
+    const dj = jw - jf
+    const product = cw * cf
+    const raw = product > 0 ? (aw * af + bw * bf) / product : 1
+    const cos = raw > 1 ? 1 : raw < -1 ? -1 : raw
+    const strengthW = cw < STRENGTH_CAP ? cw : STRENGTH_CAP
+    const conflict =
+      Math.sqrt(2 * strengthW * strengthF * (1 - cos)) * at(closeness, dj < 0 ? -dj : dj)
+    if (isNo(jw, aw, bw, cw, jf, af, bf, cf, dj, cos, conflict, cleanF, lightF))
+      into[i] = 2 + Math.min(1, conflict / STRENGTH_CAP)
+    else if (cos <= COS_CONTRAST && contrasts(cw, cf)) into[i] = 0
+    else if (conflict > CONNECTS_UP_TO) into[i] = 1 + 0.5 * Math.min(1, conflict / STRENGTH_CAP)
+    else into[i] = WORKS_UP_TO * (conflict / CONNECTS_UP_TO)
+  }
+}
+
+const contrasts = (cw: number, cf: number): boolean =>
+  Math.min(cw, cf) >= CONTRAST_WEAKER && Math.max(cw, cf) >= CONTRAST_STRONGER
+
+function isNo(
+  jw: number,
+  aw: number,
+  bw: number,
+  cw: number,
+  jf: number,
+  af: number,
+  bf: number,
+  cf: number,
+  dj: number,
+  cos: number,
+  conflict: number,
+  cleanF: number,
+  lightF: boolean,
+): boolean {
+  if (lightF && jw > LIGHT_FROM) {
+    if (bw - bf > YELLOWER && dj < -DARKER && cf < DIRTY_FINISH_BELOW) return true
     if (
-      pale &&
-      cf > L.washesOut.finishLeanFrom &&
-      cw < L.washesOut.share * cf &&
-      dj > -L.washesOut.darker
+      cf > WASH_FINISH_FROM &&
+      cw < WASH_SHARE * cf &&
+      dj > -WASH_DARKER &&
+      (cos > COS_WASH || cw < PALE_BELOW)
     )
-      return no
+      return true
   } else if (
-    cw >= L.dirties.wallLeanFrom &&
     cos > COS_DIRTY &&
-    Math.abs(dj) < L.dirties.lightness &&
-    cf / Math.sqrt(Math.max(4, 104 - jf)) >
-      (L.dirties.cleaner * cw) / Math.sqrt(Math.max(4, 104 - jw))
+    dj < DIRTY_WITHIN &&
+    dj > -DIRTY_WITHIN &&
+    cw >= DIRTY_WALL_FROM &&
+    cleanF * roomFor(jw) > CLEANER * cw
   )
-    return no
-
-  const weaker = Math.min(cw, cf)
-  const stronger = Math.max(cw, cf)
-  if (cos <= COS_CONTRAST && weaker >= L.contrastWeakerFrom && stronger >= L.contrastStrongerFrom)
-    return 0
-  if (conflict >= L.clashesFrom && weaker >= L.clashLeanFrom && stronger < L.clashLeanBelow)
-    return no
+    return true
+  if (cos <= COS_CONTRAST && contrasts(cw, cf)) return false
+  if (
+    conflict >= CLASHES_FROM &&
+    cw >= CLASH_LEAN_FROM &&
+    cf >= CLASH_LEAN_FROM &&
+    cw < CLASH_LEAN_BELOW &&
+    cf < CLASH_LEAN_BELOW
+  )
+    return true
+  if (dj >= MISS_BELOW || dj <= -MISS_BELOW) return false
   const da = aw - af
   const db = bw - bf
-  const e = Math.sqrt(dj * dj + da * da + db * db)
-  const miss = L.nearMiss
-  if (
-    e > miss.fromE &&
-    e < miss.belowE &&
-    !(cos > COS_SAME && Math.abs(dj) > miss.apart) &&
-    (conflict > miss.conflict || Math.abs(dj) < miss.lightness)
-  )
-    return no
-  if (conflict > L.connectsUpTo) return 1 + 0.5 * Math.min(1, conflict / L.strengthCap)
-  return works
+  const squared = dj * dj + da * da + db * db
+  if (squared <= MISS_FROM * MISS_FROM || squared >= MISS_BELOW * MISS_BELOW) return false
+  const apart = Math.abs(dj)
+  if (cos > COS_SAME && apart > MISS_APART) return false
+  return conflict > MISS_CONFLICT || apart < MISS_WITHIN
 }

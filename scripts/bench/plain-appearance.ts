@@ -1,0 +1,51 @@
+import { environment, toCam16 } from 'colorjs.io/src/spaces/cam16.js'
+import type { PreparedLight } from '../../src/core/colour/appearance'
+import { D65_WHITE } from '../../src/core/colour/illuminant'
+import type { Undertone } from '../../src/core/judge/undertone'
+
+// The same formulas written plainly, with colorjs.io for the appearance model: what the flat core is
+// measured against.
+
+const white = D65_WHITE.map((value) => value / 100) as [number, number, number]
+const viewing = environment(white, 20, 20, 'average', true)
+
+type Vector = [number, number, number]
+
+function xyzUnder(weights: readonly number[], reflectance: readonly number[]): Vector {
+  return [0, 1, 2].map((channel) =>
+    reflectance.reduce((sum, share, band) => sum + share * weights[band * 3 + channel]!, 0),
+  ) as Vector
+}
+
+const toD65 = (matrix: readonly number[], xyz: Vector): Vector =>
+  [0, 1, 2].map((row) =>
+    xyz.reduce((sum, value, column) => sum + matrix[row * 3 + column]! * value, 0),
+  ) as Vector
+
+function ucs(xyzD65: Vector): Vector {
+  const { J, M, h } = toCam16(xyzD65.map((value) => value / 100) as Vector, viewing)
+  const m = Math.log(1 + 0.0228 * M) / 0.0228
+  const hue = (h * Math.PI) / 180
+  return [(1.7 * J) / (1 + 0.007 * J), m * Math.cos(hue), m * Math.sin(hue)]
+}
+
+/** A light whose tables are plain arrays. */
+export interface PlainLight {
+  readonly weights: readonly number[]
+  readonly matrix: readonly number[]
+}
+
+export const plainLight = (light: PreparedLight): PlainLight => ({
+  weights: [...light.weights],
+  matrix: [...light.toD65],
+})
+
+export function plainUndertone(light: PlainLight, reflectance: readonly number[]): Undertone {
+  const xyz = xyzUnder(light.weights, reflectance)
+  const card = xyzUnder(light.weights, new Array<number>(36).fill(0.9))
+  const grey = ucs(toD65(light.matrix, card.map((value) => (value * xyz[1]) / card[1]) as Vector))
+  const [j, aSeen, bSeen] = ucs(toD65(light.matrix, xyz))
+  const [a, b] = [aSeen - grey[1], bSeen - grey[2]]
+  const hueDeg = ((Math.atan2(b, a) * 180) / Math.PI + 360) % 360
+  return { j, a, b, c: Math.hypot(a, b), hueDeg }
+}
