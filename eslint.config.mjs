@@ -7,6 +7,7 @@ const zones = [
   { target: './src/formats', from: './src', except: ['./formats', './core'] },
   { target: './src/time', from: './src', except: ['./time', './core'] },
   { target: './src/db', from: './src', except: ['./db', './core'] },
+  { target: './src/workers', from: './src', except: ['./workers', './core', './formats'] },
   { target: './src/ui', from: './src', except: ['./ui', './core', './workers'] },
   { target: ['./src/core', './src/formats', './src/time', './src/db', './src/ui'], from: './demo' },
   { target: './src', from: './tests' },

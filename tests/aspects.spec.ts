@@ -83,3 +83,25 @@ test('a verdict can be undone and stays on record, struck out', async ({ page, o
   await looks.getByRole('button', { name: 'Undo' }).click()
   await expect(looks.locator('.line-through', { hasText: 'unsure: too dark' })).toBeVisible()
 })
+
+test('the deck ranked for the kitchen names colours that suit its orange-pink stone', async ({
+  page,
+  app,
+}) => {
+  const kitchen = await roomOf(page, await demoVisit(page, app), 'Kitchen')
+  await open(page, `${kitchen}/shortlist`)
+  await page.getByRole('button', { name: 'Which suit this room?' }).click()
+  const best = page.getByRole('region', { name: 'Best in this room' }).getByRole('listitem')
+  await expect(best).toHaveCount(12)
+  // An orange-pink stone takes a pink beige and rejects yellow-green (common practice): the strips
+  // named H112 to H120 of the deck are its yellow-greens and greens.
+  for (const text of await best.allTextContents()) {
+    expect(text).not.toMatch(/H1(1[2-9]|20)-/)
+    expect(text).toMatch(
+      /weakest beside (Stone counter|Oak floor), (at midday|in the low sun|under lamps)/,
+    )
+  }
+  const first = (await best.first().textContent())!.split(' at ')[0]!
+  await best.first().getByRole('button').click()
+  await expect(page.getByRole('heading', { name: first })).toBeVisible()
+})

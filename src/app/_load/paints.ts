@@ -1,11 +1,13 @@
 import type { Reflectance } from '@/core/colour/spectrum'
 import { reflectanceOfReading, sourceOf } from '@/core/paint/reading'
 import { atStrength, STRENGTHS_PERCENT, whyNoLadder } from '@/core/paint/strength'
-import type { StrengthRung } from '@/core/judge/model-reading'
+import { isJudgedAgainst, KEEPER_KINDS } from '@/core/judge/keeper-kind'
+import { DECIDING_SHARE_PERCENT, type StrengthRung } from '@/core/judge/model-reading'
 import type { Candidate } from '@/db/candidates'
 import type { Deck } from '@/db/decks'
 import type { Keeper } from '@/db/keepers'
 import type { BenchCandidate, BenchKeeper } from '@/ui/bench/bench-model'
+import type { RankedAgainst } from '@/ui/deck/best-here'
 
 /** A candidate ready to be looked at, with the ladder its base allows. */
 export function candidatePaint(candidate: Candidate, decks: readonly Deck[]): BenchCandidate {
@@ -47,4 +49,20 @@ export function keeperFinish(keeper: Keeper): BenchKeeper {
       source: deckColourId ? 'eye' : sourceOf(reading),
     })),
   }
+}
+
+// Dearest to change counts most: the first of the kinds this many times the last.
+const DEAREST_WEIGHT = 3
+
+/** The colours of a room's keepers that a ranking goes by, the dearest to change weighing most. */
+export function rankedAgainst(keepers: readonly Keeper[]): RankedAgainst[] {
+  return keepers
+    .filter(({ state }) => isJudgedAgainst(state))
+    .flatMap((keeper) => {
+      const rank = KEEPER_KINDS.indexOf(keeper.kind) / (KEEPER_KINDS.length - 1)
+      const weight = DEAREST_WEIGHT - (DEAREST_WEIGHT - 1) * rank
+      return keeperFinish(keeper)
+        .colours.filter(({ sharePercent }) => sharePercent >= DECIDING_SHARE_PERCENT)
+        .map(({ reflectance }) => ({ name: keeper.name, reflectance, weight }))
+    })
 }

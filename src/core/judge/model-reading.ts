@@ -53,7 +53,7 @@ const VERDICT_OF: Record<Pairing, Verdict> = {
 const SEVERITY: readonly Verdict[] = ['no', 'unsure', 'works']
 
 // A part smaller than this is a fleck; it does not decide alone.
-const DECIDING_SHARE_PERCENT = 15
+export const DECIDING_SHARE_PERCENT = 15
 
 /**
  * The model's reading of a wall colour beside a keeper: every part of the keeper that counts is

@@ -2,10 +2,12 @@
 
 import { useMemo, useState, useTransition } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
+import type { LightChoice } from '@/core/light/light-choice'
 import { GamutMark } from '../swatch/patch'
 import { RelitPatch } from '../swatch/relit-patch'
 import { useRelitColour } from '../swatch/use-relit'
 import type { ActionResult } from '../form/action-result'
+import { BestHere, type RankedAgainst } from './best-here'
 import { ComparatorStrip, FamilyWords } from './comparator-strip'
 import { DeckMap } from './deck-map'
 import { useDeckReflectances } from './deck-reflectances'
@@ -33,6 +35,9 @@ interface Props {
   readonly entries: readonly DeckEntry[]
   readonly candidates: readonly TakenCandidate[]
   readonly weakestPercent: number
+  /** What stays, and the room's key lights: what the deck is ranked by. */
+  readonly finishes: readonly RankedAgainst[]
+  readonly lights: readonly { readonly name: string; readonly choice: LightChoice }[]
   readonly actions: {
     readonly takeUp: (candidate: {
       id: string
@@ -53,6 +58,8 @@ export function ShortlistView({
   entries,
   candidates,
   weakestPercent,
+  finishes,
+  lights,
   actions,
 }: Props) {
   const reflectances = useDeckReflectances(deck.id)
@@ -184,6 +191,11 @@ export function ShortlistView({
             Pick a colour of a strip to see it at its strengths and take it up.
           </p>
         )}
+        <BestHere
+          {...{ entries, reflectances, weakestPercent, finishes, lights }}
+          whiteBase={deck.whiteBase}
+          onPick={show}
+        />
         <p role="status" className="min-h-5 text-small font-semibold">
           {message}
         </p>

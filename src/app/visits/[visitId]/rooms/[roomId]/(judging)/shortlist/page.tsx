@@ -1,11 +1,19 @@
 import Link from 'next/link'
 import { dropUnseen, takeUp } from '@/app/_actions/candidate'
-import { candidatePaint, whiteBaseOf } from '@/app/_load/paints'
+import { candidatePaint, rankedAgainst, whiteBaseOf } from '@/app/_load/paints'
 import { loadRoom } from '@/app/_load/visit-page'
+import { keyLights, type KeyLight } from '@/core/light/key-lights'
 import { listCandidates } from '@/db/candidates'
 import { listDeckColours, listDecks } from '@/db/decks'
+import { listKeepersInRoom } from '@/db/keepers'
 import { openDb } from '@/db/store'
 import { ShortlistView } from '@/ui/deck/shortlist-view'
+
+const LIGHT_WORDS: Record<KeyLight['name'], string> = {
+  midday: 'at midday',
+  sun: 'in the low sun',
+  lamps: 'under lamps',
+}
 
 export const metadata = { title: 'Shortlist' }
 
@@ -17,7 +25,7 @@ export default async function ShortlistPage({
   searchParams: Promise<{ deck?: string }>
 }) {
   const { visitId, roomId } = await params
-  const { visit } = await loadRoom(visitId, roomId)
+  const { visit, room, roomDay } = await loadRoom(visitId, roomId)
   const db = await openDb()
   const decks = await listDecks(db)
   const wanted = (await searchParams).deck
@@ -33,6 +41,7 @@ export default async function ShortlistPage({
       </main>
     )
   const candidates = await listCandidates(db, visit.id)
+  const finishes = rankedAgainst(await listKeepersInRoom(db, room.id))
   const colours = await listDeckColours(db, deck.id)
   return (
     <>
@@ -70,6 +79,8 @@ export default async function ShortlistPage({
           reflectance: candidatePaint(candidate, decks).reflectance,
         }))}
         weakestPercent={visit.weakestStrengthPercent}
+        finishes={finishes}
+        lights={keyLights(roomDay).map(({ name, choice }) => ({ name: LIGHT_WORDS[name], choice }))}
         actions={{ takeUp, dropUnseen }}
       />
     </>
