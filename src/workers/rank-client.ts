@@ -22,6 +22,6 @@ export function rankInWorker(request: Omit<RankRequest, 'id'>): Promise<RankRepl
     own.addEventListener('error', () => reject(new Error('the ranking stopped')), {
       signal: done.signal,
     })
-    own.postMessage({ ...request, id }, [request.rows.buffer])
+    own.postMessage({ ...request, id })
   })
 }

@@ -19,7 +19,7 @@ export interface WeightedFinish {
 /** How every candidate fits a room; the arrays run along the rows that were handed in. */
 export interface RoomFit {
   /**
-   * The worst pair: 0 to 0.5 works (by how little conflict), 1 to 1.5 unsure, 2 to 3 no.
+   * The worst pair: 0 to 0.5 works (see worksGrade), 1 to 1.5 unsure, 2 to 3 no.
    */
   readonly worst: Float64Array
   /** The weighted mean over all pairs. */
@@ -161,8 +161,25 @@ function badness(
       into[i] = 2 + Math.min(1, conflict / STRENGTH_CAP)
     else if (cos <= COS_CONTRAST && contrasts(cw, cf)) into[i] = 0
     else if (conflict > CONNECTS_UP_TO) into[i] = 1 + 0.5 * Math.min(1, conflict / STRENGTH_CAP)
-    else into[i] = WORKS_UP_TO * (conflict / CONNECTS_UP_TO)
+    else into[i] = worksGrade(conflict, cw, cf, cos)
   }
+}
+
+// A lean is felt from about this strength, and shared in full from the other.
+const FELT_LEAN = 1.5
+const FULL_LEAN = 4
+
+/**
+ * Degrees within "works", 0 (sweet spot) to 0.5 (on the edge): half by how little conflict there is,
+ * half by how much of the finish's lean the wall takes up. Without the second half a grey of black
+ * and white would suit everything best, and look like concrete.
+ */
+function worksGrade(conflict: number, cw: number, cf: number, cos: number): number {
+  const clear = conflict / CONNECTS_UP_TO
+  if (cf < FELT_LEAN) return (WORKS_UP_TO / 2) * clear + WORKS_UP_TO / 8
+  const taken = Math.min(cw, FULL_LEAN) / Math.min(cf, FULL_LEAN)
+  const shared = cos > 0 ? cos * Math.min(1, taken) : 0
+  return (WORKS_UP_TO / 2) * (clear + 1 - shared)
 }
 
 const contrasts = (cw: number, cf: number): boolean =>

@@ -56,7 +56,7 @@ export function BestHere({
       rows,
     }).catch(() => null)
     setMessage(reply ? '' : 'The ranking stopped; try again.')
-    if (reply) setRanked(bestColours(of, reply, MOST))
+    if (reply) setRanked(bestColours(of, rows, reply, MOST))
   }
 
   return (
@@ -80,13 +80,10 @@ export function BestHere({
               <li key={each.place}>
                 <button
                   type="button"
-                  className="flex min-h-12 w-full items-center gap-3 border-b border-rule text-left hover:bg-mist"
+                  className="flex min-h-14 w-full items-center gap-3 border-b border-rule text-left hover:bg-mist"
                   onClick={() => onPick(each.place)}
                 >
-                  <RelitPatch
-                    reflectance={reflectances![each.place]!}
-                    className="h-12 w-16 shrink-0"
-                  />
+                  <RelitPatch reflectance={each.reflectance} className="h-14 w-16 shrink-0" />
                   <VerdictMark verdict={each.verdict} />
                   <span className="text-small">
                     {entry.name} at {each.strengthPercent} %

@@ -9,6 +9,7 @@ import type { DeckEntry } from './deck-strips'
 export interface RankedColour {
   readonly place: number
   readonly strengthPercent: number
+  readonly reflectance: Reflectance
   readonly verdict: Verdict
   /** Which finish and which light are its weakest. */
   readonly weakestFinish: number
@@ -40,9 +41,14 @@ export function rankRows(
   return { of, rows }
 }
 
-/** The best colours, each at its best strength only, at most `most`. */
+/**
+ * The best colours, each at its best strength only, at most `most`.
+ *
+ * @param rows what was ranked, 36 numbers each, in the order of `of`
+ */
 export function bestColours(
   of: readonly RankRow[],
+  rows: Float64Array,
   reply: RankReply,
   most: number,
 ): RankedColour[] {
@@ -54,6 +60,7 @@ export function bestColours(
     best.set(place, {
       place,
       strengthPercent,
+      reflectance: rows.slice(row * BANDS, (row + 1) * BANDS),
       verdict: verdictOf(reply.worst[row]!),
       weakestFinish: reply.worstFinish[row]!,
       weakestLight: reply.worstLight[row]!,
