@@ -87,7 +87,10 @@ function plainWorks(rows: Float64Array, count: number): boolean[] {
       for (const finish of stays) {
         const pairing = pairingOf(wall, finish)
         const { conflict } = measurePair(wall, finish)
-        if (!['connects', 'quiet stretch', 'contrasts'].includes(pairing) || Number.isNaN(conflict))
+        if (
+          !['connects', 'quiet stretch', 'contrasts', 'bridges'].includes(pairing) ||
+          Number.isNaN(conflict)
+        )
           all = false
       }
     }

@@ -42,6 +42,7 @@ const VERDICT_OF: Record<Pairing, Verdict> = {
   connects: 'works',
   'quiet stretch': 'works',
   contrasts: 'works',
+  bridges: 'works',
   unsure: 'unsure',
   'near miss': 'no',
   'washes out': 'no',
@@ -176,6 +177,7 @@ function reasonFor(
     case 'quiet stretch':
       return 'shares the undertone'
     case 'contrasts':
+    case 'bridges':
       return 'sets it off'
     case 'washes out':
       return 'too weak'
@@ -204,6 +206,8 @@ function plainSentence({ pairing, reason, part, wall, finish }: Pair): string {
       return `A quiet stretch of the ${part}: lighter, softer, the same way leaning.`
     case 'contrasts':
       return `Sets the ${part} off: two clear colours from opposite sides.`
+    case 'bridges':
+      return `Bridges to the ${part}: two quiet neutrals, one warm, one cool, well apart in lightness.`
     case 'washes out':
       return `Looks insipid ${beside}: ${reason} for it.`
     case 'dirties':

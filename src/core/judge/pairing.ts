@@ -4,6 +4,7 @@ export const PAIRINGS = [
   'connects',
   'quiet stretch',
   'contrasts',
+  'bridges',
   'unsure',
   'near miss',
   'washes out',
@@ -23,9 +24,12 @@ export const PAIRING_LIMITS = {
   clashesFrom: 3.5,
   clashLeanFrom: 1.5,
   clashLeanBelow: 22.4,
-  contrastHueDeg: 85,
+  // 80 and not 85: deep green and brass stand 82° apart.
+  contrastHueDeg: 80,
   contrastWeakerFrom: 9,
   contrastStrongerFrom: 15,
+  /** Two quiet neutrals, one warm and one cool, well apart in lightness. */
+  bridges: { leanBelow: 5, apart: 12 },
   nearMiss: { fromE: 1, belowE: 6, conflict: 1.2, lightness: 2.5, sameHueDeg: 15, apart: 3 },
   lightFrom: 85,
   dirties: {
@@ -75,7 +79,7 @@ export function measurePair(wall: Undertone, finish: Undertone): PairMeasures {
 
 /**
  * How a wall colour sits with a finish in the light both were seen in. Rules are tried in the order
- * dirties, washes out, contrasts, clashes, near miss, quiet stretch, connects; the first that holds
+ * dirties, washes out, contrasts, bridges, clashes, near miss, quiet stretch, connects; the first that holds
  * names the pair.
  */
 export function pairingOf(wall: Undertone, finish: Undertone): Pairing {
@@ -85,6 +89,12 @@ export function pairingOf(wall: Undertone, finish: Undertone): Pairing {
   if (washesOut(wall, finish, measures)) return 'washes out'
   if (contrasts(wall, finish, measures)) return 'contrasts'
   const strongest = Math.max(wall.c, finish.c)
+  if (
+    measures.conflict > limit.connectsUpTo &&
+    strongest < limit.bridges.leanBelow &&
+    Math.abs(measures.lightness) >= limit.bridges.apart
+  )
+    return 'bridges'
   if (
     measures.conflict >= limit.clashesFrom &&
     Math.min(wall.c, finish.c) >= limit.clashLeanFrom &&

@@ -48,6 +48,7 @@ const CLASS: Record<Pairing, string> = {
   connects: 'works',
   'quiet stretch': 'works',
   contrasts: 'works',
+  bridges: 'works',
   unsure: 'unsure',
   'near miss': 'no',
   'washes out': 'no',

@@ -89,6 +89,8 @@ export function fitToRoom(
 
 const L = PAIRING_LIMITS
 // Out of the object for the hot path.
+const BRIDGE_LEAN_BELOW = L.bridges.leanBelow
+const BRIDGE_APART = L.bridges.apart
 const STRENGTH_CAP = L.strengthCap
 const LIGHT_FROM = L.lightFrom
 const CONNECTS_UP_TO = L.connectsUpTo
@@ -160,6 +162,7 @@ function badness(
     if (isNo(jw, aw, bw, cw, jf, af, bf, cf, dj, cos, conflict, cleanF, lightF))
       into[i] = 2 + Math.min(1, conflict / STRENGTH_CAP)
     else if (cos <= COS_CONTRAST && contrasts(cw, cf)) into[i] = 0
+    else if (bridges(conflict, cw, cf, dj)) into[i] = WORKS_UP_TO
     else if (conflict > CONNECTS_UP_TO) into[i] = 1 + 0.5 * Math.min(1, conflict / STRENGTH_CAP)
     else into[i] = worksGrade(conflict, cw, cf, cos)
   }
@@ -181,6 +184,12 @@ function worksGrade(conflict: number, cw: number, cf: number, cos: number): numb
   const shared = cos > 0 ? cos * Math.min(1, taken) : 0
   return (WORKS_UP_TO / 2) * (clear + 1 - shared)
 }
+
+const bridges = (conflict: number, cw: number, cf: number, dj: number): boolean =>
+  conflict > CONNECTS_UP_TO &&
+  cw < BRIDGE_LEAN_BELOW &&
+  cf < BRIDGE_LEAN_BELOW &&
+  Math.abs(dj) >= BRIDGE_APART
 
 const contrasts = (cw: number, cf: number): boolean =>
   Math.min(cw, cf) >= CONTRAST_WEAKER && Math.max(cw, cf) >= CONTRAST_STRONGER
@@ -217,7 +226,7 @@ function isNo(
     cleanF * roomFor(jw) > CLEANER * cw
   )
     return true
-  if (cos <= COS_CONTRAST && contrasts(cw, cf)) return false
+  if ((cos <= COS_CONTRAST && contrasts(cw, cf)) || bridges(conflict, cw, cf, dj)) return false
   if (
     conflict >= CLASHES_FROM &&
     cw >= CLASH_LEAN_FROM &&
