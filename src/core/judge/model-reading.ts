@@ -38,7 +38,8 @@ export interface ModelReading {
   readonly sentence: string
 }
 
-const VERDICT_OF: Record<Pairing, Verdict> = {
+/** Which verdict a pairing is. */
+export const VERDICT_OF: Readonly<Record<Pairing, Verdict>> = {
   connects: 'works',
   'quiet stretch': 'works',
   contrasts: 'works',

@@ -6,7 +6,8 @@ import { BANDS, flatReflectance } from '../colour/spectrum'
 import { reflectanceOfReading } from '../paint/reading'
 import { seededRandom } from '../seeded-random'
 import { emptyUndertones, flatUndertones } from './flat-undertones'
-import { pairingOf, type Pairing } from './pairing'
+import { VERDICT_OF } from './model-reading'
+import { pairingOf } from './pairing'
 import { fitToRoom, UNSURE_UP_TO, WORKS_UP_TO } from './rank'
 import { undertoneOf } from './undertone'
 
@@ -44,17 +45,6 @@ test('the flat undertones are those of the plain form', () => {
 
 const classOf = (badness: number): string =>
   badness <= WORKS_UP_TO ? 'works' : badness <= UNSURE_UP_TO ? 'unsure' : 'no'
-const CLASS: Record<Pairing, string> = {
-  connects: 'works',
-  'quiet stretch': 'works',
-  contrasts: 'works',
-  bridges: 'works',
-  unsure: 'unsure',
-  'near miss': 'no',
-  'washes out': 'no',
-  dirties: 'no',
-  clashes: 'no',
-}
 
 test('pair by pair it says what the readable table says', () => {
   const seen = new Set<string>()
@@ -66,7 +56,7 @@ test('pair by pair it says what the readable table says', () => {
           undertoneOf(one.light, surface),
           undertoneOf(one.light, finish.reflectance),
         ]
-        const plain = CLASS[pairingOf(wall, stays)]
+        const plain = VERDICT_OF[pairingOf(wall, stays)]
         seen.add(pairingOf(wall, stays))
         expect([i, classOf(worst[i]!)]).toEqual([i, plain])
       })

@@ -1,0 +1,25 @@
+import { planGeometry, WALLS } from './plan-geometry'
+
+const room = { northSouthMm: 6000, eastWestMm: 3000, heightMm: 2500, windows: [], lamps: [] }
+const window = (bearingDeg: number) => ({ bearingDeg, widthMm: 1500, heightMm: 1200 })
+
+test('a room twice as long as wide is drawn so, north up', () => {
+  expect(planGeometry(room, []).room).toEqual({ x: -30, y: -60, width: 60, height: 120 })
+})
+
+test('windows lie in the wall that they face, at their width', () => {
+  const [north, east, south, west] = planGeometry(room, [0, 90, 180, 270].map(window)).openings
+  expect(north).toEqual({ x1: -15, x2: 15, y1: -60, y2: -60 })
+  expect(south).toEqual({ x1: -15, x2: 15, y1: 60, y2: 60 })
+  expect(east).toEqual({ x1: 30, x2: 30, y1: -15, y2: 15 })
+  expect(west).toEqual({ x1: -30, x2: -30, y1: -15, y2: 15 })
+  // A window that faces west by north-west stands in the west wall.
+  expect(planGeometry(room, [window(292)]).openings[0]).toMatchObject({ x1: -30, x2: -30 })
+})
+
+test('each wall can be tapped along its whole length', () => {
+  const share = planGeometry(room, []).share
+  const boxes = WALLS.map(({ box }) => box(share))
+  expect(boxes[0]).toMatchObject({ left: '35.00%', width: '30.00%' })
+  expect(boxes[3]).toMatchObject({ top: '20.00%', height: '60.00%' })
+})
