@@ -1,14 +1,12 @@
 import { NextResponse, type NextRequest } from 'next/server'
-
-const LOOPBACK_NAMES = new Set(['127.0.0.1', 'localhost', '[::1]'])
+import { isLoopbackHost } from './app/loopback'
 
 /**
  * Every page: refuses hosts that are not this machine (a foreign name that resolves here is someone
  * else's page at work) and sets the content policy with a fresh nonce.
  */
 export function proxy(request: NextRequest): NextResponse {
-  const host = request.headers.get('host') ?? ''
-  if (!LOOPBACK_NAMES.has(host.replace(/:\d+$/, '')))
+  if (!isLoopbackHost(request.headers.get('host')))
     return new NextResponse('Elm Swatch answers on this machine only.', { status: 403 })
 
   const nonce = btoa(crypto.randomUUID())

@@ -85,6 +85,11 @@ test('a page under a foreign name gets nothing, and a foreign page cannot write'
     headers: { origin: 'http://evil.example' },
   })
   expect(foreignPage.status()).toBe(403)
+  const rebound = await request.post(`${app.url}/api/decks/import`, {
+    ...form,
+    headers: { origin: 'http://evil.example', host: 'evil.example' },
+  })
+  expect(rebound.status()).toBe(403)
   const noPage = await request.post(`${app.url}/api/decks/import`, form)
   expect(noPage.status()).toBe(403)
 })
