@@ -1,6 +1,6 @@
 import type { PreparedLight } from '../colour/appearance'
 import type { Reflectance } from '../colour/spectrum'
-import { leanFrom, undertoneWords, type HueName } from './hue-name'
+import { leanFrom, NO_LEAN_BELOW, undertoneWords, type HueName } from './hue-name'
 import { measurePair, pairingOf, type PairMeasures, type Pairing } from './pairing'
 import { READING_UNCERTAINTY, type ReadingSource } from '../paint/reading'
 import { hueDegOf, undertoneOf, type Undertone } from './undertone'
@@ -197,18 +197,18 @@ function sentenceOf(pair: Pair): string {
   return pair.firm ? said : `${said} The readings are too weak to be sure.`
 }
 
-function plainSentence({ pairing, reason, part, wall, finish }: Pair): string {
+function plainSentence({ pairing, reason, part, wall, finish, measures }: Pair): string {
   const beside = `beside the ${part}`
   const wallWords = undertoneWords(wall)
   switch (pairing) {
     case 'connects':
-      return `Connects ${beside}: both ${wall.c < 1.2 && finish.c < 1.2 ? 'are quiet' : 'lean the same way'} (${wallWords}).`
+      return `Connects ${beside}: ${connection(wall, finish, measures)} (${wallWords}).`
     case 'quiet stretch':
       return `A quiet stretch of the ${part}: lighter, softer, the same way leaning.`
     case 'contrasts':
       return `Sets the ${part} off: two clear colours from opposite sides.`
     case 'bridges':
-      return `Bridges to the ${part}: two quiet neutrals, one warm, one cool, well apart in lightness.`
+      return `Bridges to the ${part}: two quiet neutrals that lean apart, with lightness enough between them.`
     case 'washes out':
       return `Looks insipid ${beside}: ${reason} for it.`
     case 'dirties':
@@ -222,6 +222,17 @@ function plainSentence({ pairing, reason, part, wall, finish }: Pair): string {
     case 'unsure':
       return `Unsure ${beside}: a little ${reason}.`
   }
+}
+
+// Leans within 30° of each other count as one way.
+const SAME_WAY_DEG = 30
+
+function connection(wall: Undertone, finish: Undertone, { hueDeg }: PairMeasures): string {
+  if (wall.c < NO_LEAN_BELOW && finish.c < NO_LEAN_BELOW) return 'both are quiet'
+  if (wall.c < NO_LEAN_BELOW || finish.c < NO_LEAN_BELOW)
+    return 'one of them is too quiet to quarrel'
+  if (hueDeg <= SAME_WAY_DEG) return 'both lean the same way'
+  return 'they lean apart, but too slightly to quarrel'
 }
 
 function leanClause(finish: Undertone): string {

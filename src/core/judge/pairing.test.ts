@@ -113,3 +113,13 @@ test('a photo alone is too weak for what a reader may say, a spectrum is not', (
   expect(by('photo').sentence).toMatch(/readings are too weak/)
   expect(by('photo').plusMinus).toBeGreaterThan(2 * by('spectral').plusMinus)
 })
+
+test('what is said of a pair that connects is true of its leans', () => {
+  expect(read([80, 5, 9], [91, 5, 10]).sentence).not.toMatch(/lean apart/)
+  expect(read([70, 0, 0], [50, 0, 0]).sentence).toMatch(/both are quiet/)
+  // A warm off-white over a cool slate leans the other way, only slightly.
+  const overSlate = read([93.2, 0.33, 4.86], [38, -1, -3])
+  expect(overSlate.pairing).toBe('connects')
+  expect(overSlate.sentence).toMatch(/lean apart, but too slightly/)
+  expect(read([80, 4, 9], [94, 0, 0.5]).sentence).not.toMatch(/same way/)
+})

@@ -44,7 +44,7 @@ export function halfTintWords(full: Reflectance, whiteBase: Reflectance, base: B
   const half = dryFilm(full, whiteBase, base, 50)
   const lift = labD65(half.reflectance)[0] - labD65(whole.reflectance)[0]
   return (
-    `At 50 % it would be ${lift.toFixed(0)} L* lighter at most, ` +
+    `At 50 % it would be about ${lift.toFixed(0)} L* lighter only, ` +
     `and hide ${percent(half)} % of black in two coats instead of ${percent(whole)} %.`
   )
 }

@@ -48,7 +48,12 @@ export default async function BenchPage({
     <BenchView
       roomId={room.id}
       keepers={keepers.map(keeperFinish)}
-      candidates={candidates.map((candidate) => candidatePaint(candidate, decks))}
+      candidates={candidates.map((candidate) => {
+        const paint = candidatePaint(candidate, decks)
+        // The model proposes no strength that the house rule calls too weak.
+        const useful = (percent: number) => percent >= visit.weakestStrengthPercent
+        return { ...paint, ladder: paint.ladder.filter((rung) => useful(rung.strengthPercent)) }
+      })}
       looks={looks.filter((look) => look.roomId === room.id)}
       actions={{ recordLook, undoLook }}
     />
