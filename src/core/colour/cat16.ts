@@ -17,6 +17,14 @@ export function multiply(m: Matrix3, v: Xyz): Xyz {
   ]
 }
 
+/** The matrix that applies q, then p. */
+export function multiplied(p: Matrix3, q: Matrix3): Matrix3 {
+  return Array.from({ length: 9 }, (_, i) => {
+    const [row, column] = [3 * Math.floor(i / 3), i % 3]
+    return p[row]! * q[column]! + p[row + 1]! * q[column + 3]! + p[row + 2]! * q[column + 6]!
+  })
+}
+
 export function invert(m: Matrix3): Matrix3 {
   const [a, b, c, d, e, f, g, h, i] = m as [
     number,
@@ -46,7 +54,7 @@ export function invert(m: Matrix3): Matrix3 {
   ].map((value) => value / det)
 }
 
-const M16_INVERSE = invert(M16)
+export const M16_INVERSE = invert(M16)
 
 /**
  * CAT16 in its one-step form with a degree of adaptation: what must stand under white `to` to look
@@ -63,15 +71,10 @@ export function cat16Matrix(from: Xyz, to: Xyz, degree: number): Matrix3 {
   const gains = rgbFrom.map(
     (value, i) => degree * (rgbTo[i]! / value) * (from[1] / to[1]) + 1 - degree,
   )
-  const result = new Array<number>(9)
-  for (let row = 0; row < 3; row++)
-    for (let column = 0; column < 3; column++) {
-      let sum = 0
-      for (let k = 0; k < 3; k++)
-        sum += M16_INVERSE[row * 3 + k]! * gains[k]! * M16[k * 3 + column]!
-      result[row * 3 + column] = sum
-    }
-  return result
+  return multiplied(
+    M16_INVERSE,
+    M16.map((value, i) => gains[Math.floor(i / 3)]! * value),
+  )
 }
 
 /**

@@ -1,5 +1,5 @@
 import { compress } from '../colour/cam16'
-import { multiply, M16 } from '../colour/cat16'
+import { invert, M16, M16_INVERSE, multiplied, multiply } from '../colour/cat16'
 import { UCS_VIEWING, WHITE_CARD, type PreparedLight } from '../colour/appearance'
 import { xyzUnder } from '../colour/observer'
 import { at, octaveTable } from '../colour/octave-table'
@@ -11,6 +11,9 @@ export interface FlatUndertones {
   readonly a: Float64Array
   readonly b: Float64Array
   readonly c: Float64Array
+  /** Direction of the lean, a unit vector; towards a where there is none. */
+  readonly u: Float64Array
+  readonly v: Float64Array
 }
 
 export const emptyUndertones = (count: number): FlatUndertones => ({
@@ -18,6 +21,8 @@ export const emptyUndertones = (count: number): FlatUndertones => ({
   a: new Float64Array(count),
   b: new Float64Array(count),
   c: new Float64Array(count),
+  u: new Float64Array(count),
+  v: new Float64Array(count),
 })
 
 // Tabled once for the viewing conditions that all undertones are compared under.
@@ -49,32 +54,40 @@ export function flatUndertones(
   const weights = coneWeights(light)
   const cardXyz = xyzUnder(light.weights, WHITE_CARD)
   const card = multiply(M16, multiply(light.toD65, cardXyz))
-  const luminance = light.weights
+  // Luminance in the room's own light, from the cone responses under D65.
+  const [yl, ym, ys] = luminanceFromCones(light)
+  const { j, a, b, c, u, v } = into
   const count = rows.length / BANDS
   for (let i = 0, row = 0; i < count; i++, row += BANDS) {
     let l = 0
     let m = 0
     let s = 0
-    let y = 0
     for (let band = 0, w = 0; band < BANDS; band++, w += 3) {
       const r = rows[row + band]!
       l += r * weights[w]!
       m += r * weights[w + 1]!
       s += r * weights[w + 2]!
-      y += r * luminance[w + 1]!
     }
-    const share = y / cardXyz[1]
+    const share = (yl * l + ym * m + ys * s) / cardXyz[1]
     seen(card[0] * share, card[1] * share, card[2] * share)
     const greyA = out[1]!
     const greyB = out[2]!
     seen(l, m, s)
-    const a = out[1]! - greyA
-    const b = out[2]! - greyB
-    into.j[i] = out[0]!
-    into.a[i] = a
-    into.b[i] = b
-    into.c[i] = Math.sqrt(a * a + b * b)
+    const leanA = out[1]! - greyA
+    const leanB = out[2]! - greyB
+    const lean = Math.sqrt(leanA * leanA + leanB * leanB)
+    j[i] = out[0]!
+    a[i] = leanA
+    b[i] = leanB
+    c[i] = lean
+    u[i] = lean > 0 ? leanA / lean : 1
+    v[i] = lean > 0 ? leanB / lean : 0
   }
+}
+
+function luminanceFromCones(light: PreparedLight): readonly [number, number, number] {
+  const back = multiplied(invert(light.toD65), M16_INVERSE)
+  return [back[3]!, back[4]!, back[5]!]
 }
 
 /** From reflectance to CAM16 cone responses under D65, band by band. */

@@ -129,7 +129,8 @@ function dirties(wall: Undertone, finish: Undertone, measures: PairMeasures): bo
 }
 
 /** How much colour a surface has for the room its lightness leaves for colour. */
-const cleanness = ({ c, j }: Undertone): number => c / Math.sqrt(Math.max(4, 104 - j))
+const cleanness = ({ c, j }: Undertone): number => c / roomForColour(j)
+export const roomForColour = (j: number): number => Math.sqrt(Math.max(4, 104 - j))
 
 function washesOut(wall: Undertone, finish: Undertone, measures: PairMeasures): boolean {
   const { lightFrom, washesOut: limit } = PAIRING_LIMITS

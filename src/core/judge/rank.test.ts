@@ -8,8 +8,9 @@ import { seededRandom } from '../seeded-random'
 import { emptyUndertones, flatUndertones } from './flat-undertones'
 import { VERDICT_OF } from './model-reading'
 import { pairingOf } from './pairing'
-import { fitToRoom, UNSURE_UP_TO, WORKS_UP_TO } from './rank'
+import { fitToRoom, UNSURE_UP_TO } from './rank'
 import { undertoneOf } from './undertone'
+import { WORKS_UP_TO } from './works-degree'
 
 const random = seededRandom(3)
 const surfaces = Array.from({ length: 300 }, () =>

@@ -1,8 +1,8 @@
 import type { PreparedLight } from '../colour/appearance'
-import { at, octaveTable } from '../colour/octave-table'
 import { BANDS, type Reflectance } from '../colour/spectrum'
 import { emptyUndertones, flatUndertones, type FlatUndertones } from './flat-undertones'
-import { PAIRING_LIMITS } from './pairing'
+import { PAIRING_LIMITS, roomForColour } from './pairing'
+import { FELT_LEAN, FULL_LEAN, WORKS_UP_TO } from './works-degree'
 
 /** A light moment of the room and how much of its use falls into it. */
 export interface WeightedLight {
@@ -18,9 +18,7 @@ export interface WeightedFinish {
 
 /** How every candidate fits a room; the arrays run along the rows that were handed in. */
 export interface RoomFit {
-  /**
-   * The worst pair: 0 to 0.5 works (see worksGrade), 1 to 1.5 unsure, 2 to 3 no.
-   */
+  /** The worst pair: 0 to 0.5 works (see works-degree.ts), 1 to 1.5 unsure, 2 to 3 no. */
   readonly worst: Float64Array
   /** The weighted mean over all pairs. */
   readonly mean: Float64Array
@@ -31,7 +29,6 @@ export interface RoomFit {
   readonly order: Uint32Array
 }
 
-export const WORKS_UP_TO = 0.5
 export const UNSURE_UP_TO = 1.5
 
 /**
@@ -52,39 +49,46 @@ export function fitToRoom(
   if (finishes.length === 0)
     throw new RangeError('a room is fitted against at least one finish, got none')
   const count = rows.length / BANDS
-  const worst = new Float64Array(count).fill(-1)
-  const mean = new Float64Array(count)
-  const worstFinish = new Uint16Array(count)
-  const worstLight = new Uint16Array(count)
+  const fit = {
+    worst: new Float64Array(count).fill(-1),
+    mean: new Float64Array(count),
+    worstFinish: new Uint16Array(count),
+    worstLight: new Uint16Array(count),
+  }
   const walls = emptyUndertones(count)
+  const leans = { root: new Float64Array(count), dirtyFrom: new Float64Array(count) }
   const finishRows = new Float64Array(finishes.length * BANDS)
   finishes.forEach(({ reflectance }, i) => finishRows.set(reflectance, i * BANDS))
   const stays = emptyUndertones(finishes.length)
-  const here = new Float64Array(count)
-  let total = 0
+  const total =
+    finishes.reduce((sum, { weight }) => sum + weight, 0) *
+    lights.reduce((sum, { weight }) => sum + weight, 0)
 
-  lights.forEach(({ light, weight: lightWeight }, l) => {
+  lights.forEach(({ light, weight }, l) => {
     flatUndertones(light, rows, walls)
     flatUndertones(light, finishRows, stays)
-    for (let f = 0; f < finishes.length; f++) {
-      const weight = lightWeight * finishes[f]!.weight
-      total += weight
-      badness(walls, stays.j[f]!, stays.a[f]!, stays.b[f]!, stays.c[f]!, here)
-      for (let i = 0; i < count; i++) {
-        mean[i]! += weight * here[i]!
-        if (here[i]! > worst[i]!) {
-          worst[i] = here[i]!
-          worstFinish[i] = f
-          worstLight[i] = l
-        }
-      }
+    for (let i = 0; i < count; i++) {
+      leans.root[i] = Math.sqrt(Math.min(walls.c[i]!, STRENGTH_CAP))
+      leans.dirtyFrom[i] = (CLEANER * walls.c[i]!) / roomForColour(walls.j[i]!)
     }
+    for (let f = 0; f < finishes.length; f++)
+      judge(walls, leans, stays, f, l, (weight * finishes[f]!.weight) / total, fit)
   })
-  for (let i = 0; i < count; i++) mean[i]! /= total
-  const order = Uint32Array.from({ length: count }, (_, i) => i).sort(
-    (p, q) => worst[p]! - worst[q]! || mean[p]! - mean[q]! || p - q,
+  return { ...fit, order: bestFirst(fit) }
+}
+
+/**
+ * Rows from the best to the worst: by the worst pair, then by the mean, then by row.
+ *
+ * @param against what else speaks against each row, on the scale of `worst`
+ */
+export function bestFirst(
+  { worst, mean }: Pick<RoomFit, 'worst' | 'mean'>,
+  against: Float64Array = new Float64Array(worst.length),
+): Uint32Array {
+  return Uint32Array.from({ length: worst.length }, (_, i) => i).sort(
+    (p, q) => worst[p]! + against[p]! - worst[q]! - against[q]! || mean[p]! - mean[q]! || p - q,
   )
-  return { worst, mean, worstFinish, worstLight, order }
 }
 
 const L = PAIRING_LIMITS
@@ -126,121 +130,124 @@ const COS_SAME = cosine(L.nearMiss.sameHueDeg)
 const COS_DIRTY = cosine(L.dirties.hueDeg)
 const COS_WASH = cosine(L.washesOut.hueDeg)
 
-// How much two surfaces still disturb each other, by their distance in lightness.
-const closeness = octaveTable((dj) => Math.exp(-((dj / L.lightnessScale) ** 2)), -8, 7)
-
-// Room for colour at a lightness, as in the readable table's cleanness.
-const roomFor = (j: number): number => Math.sqrt(Math.max(4, 104 - j))
+// How much two surfaces still disturb each other by their distance in lightness, tabled every quarter
+// unit of J′ as a parabola: value, slope, curve. Within 1e-8 of the exponential.
+const CELLS_PER_J = 4
+const MOST_APART = 128
+const CLOSENESS = new Float64Array(MOST_APART * CELLS_PER_J * 3)
+for (let cell = 0; cell < MOST_APART * CELLS_PER_J; cell++) {
+  const at = (within: number): number =>
+    Math.exp(-(((cell + within) / CELLS_PER_J / L.lightnessScale) ** 2))
+  const [left, middle, right] = [at(0), at(0.5), at(1)]
+  const curve = 2 * (left - 2 * middle + right)
+  CLOSENESS.set([left, right - left - curve, curve], cell * 3)
+}
 
 /**
- * The pairing table of `pairingOf` for many walls beside one finish, on numbers alone; angles are
- * compared by their cosines, distances by their squares.
+ * The pairing table of `pairingOf` for all walls beside one finish in one light, on numbers alone: angles are
+ * compared by their cosines, distances by their squares. Adds what it finds to the fit.
  */
-function badness(
+function judge(
   walls: FlatUndertones,
-  jf: number,
-  af: number,
-  bf: number,
-  cf: number,
-  into: Float64Array,
+  leans: { readonly root: Float64Array; readonly dirtyFrom: Float64Array },
+  stays: FlatUndertones,
+  finish: number,
+  light: number,
+  weight: number,
+  fit: Omit<RoomFit, 'order'>,
 ): void {
-  const strengthF = Math.min(cf, STRENGTH_CAP)
-  const cleanF = cf / roomFor(jf)
-  const lightF = jf > LIGHT_FROM
-  for (let i = 0; i < into.length; i++) {
-    const jw = walls.j[i]!
-    const aw = walls.a[i]!
-    const bw = walls.b[i]!
-    const cw = walls.c[i]!
+  const [jf, af, bf, cf] = [
+    stays.j[finish]!,
+    stays.a[finish]!,
+    stays.b[finish]!,
+    stays.c[finish]!,
+  ]
+  const [uf, vf] = [stays.u[finish]!, stays.v[finish]!]
+  const rootF = Math.sqrt(2 * Math.min(cf, STRENGTH_CAP))
+  const cleanF = cf / roomForColour(jf)
+  const isLight = jf > LIGHT_FROM
+  const { j, a, b, c, u, v } = walls
+  const { root, dirtyFrom } = leans
+  const { worst, mean, worstFinish, worstLight } = fit
+  const feltF = cf >= FELT_LEAN
+  const fullF = Math.min(cf, FULL_LEAN)
+  for (let i = 0; i < worst.length; i++) {
+    const jw = j[i]!
+    const cw = c[i]!
     const dj = jw - jf
-    const product = cw * cf
-    const raw = product > 0 ? (aw * af + bw * bf) / product : 1
-    const cos = raw > 1 ? 1 : raw < -1 ? -1 : raw
-    const strengthW = cw < STRENGTH_CAP ? cw : STRENGTH_CAP
-    const conflict =
-      Math.sqrt(2 * strengthW * strengthF * (1 - cos)) * at(closeness, dj < 0 ? -dj : dj)
-    if (isNo(jw, aw, bw, cw, jf, af, bf, cf, dj, cos, conflict, cleanF, lightF))
-      into[i] = 2 + Math.min(1, conflict / STRENGTH_CAP)
-    else if (cos <= COS_CONTRAST && contrasts(cw, cf)) into[i] = 0
-    else if (bridges(conflict, cw, cf, dj)) into[i] = WORKS_UP_TO
-    else if (conflict > CONNECTS_UP_TO) into[i] = 1 + 0.5 * Math.min(1, conflict / STRENGTH_CAP)
-    else into[i] = worksGrade(conflict, cw, cf, cos)
+    const apart = dj < 0 ? -dj : dj
+    const cos = u[i]! * uf + v[i]! * vf
+    const place = apart * CELLS_PER_J
+    const cell = place | 0
+    const within = place - cell
+    const k = cell * 3
+    const close = CLOSENESS[k]! + within * (CLOSENESS[k + 1]! + within * CLOSENESS[k + 2]!)
+    const conflict = root[i]! * rootF * Math.sqrt(cos < 1 ? 1 - cos : 0) * close
+
+    let bad: number
+    if (
+      isLight && jw > LIGHT_FROM
+        ? (dj < -DARKER && cf < DIRTY_FINISH_BELOW && b[i]! - bf > YELLOWER) ||
+          (cf > WASH_FINISH_FROM &&
+            cw < WASH_SHARE * cf &&
+            dj > -WASH_DARKER &&
+            (cos > COS_WASH || cw < PALE_BELOW))
+        : apart < DIRTY_WITHIN &&
+          cos > COS_DIRTY &&
+          cleanF > dirtyFrom[i]! &&
+          cw >= DIRTY_WALL_FROM
+    )
+      bad = 2 + conflict / STRENGTH_CAP
+    else if (
+      cos <= COS_CONTRAST &&
+      cw >= CONTRAST_WEAKER &&
+      cf >= CONTRAST_WEAKER &&
+      (cw >= CONTRAST_STRONGER || cf >= CONTRAST_STRONGER)
+    )
+      bad = 0
+    else if (
+      conflict > CONNECTS_UP_TO &&
+      cw < BRIDGE_LEAN_BELOW &&
+      cf < BRIDGE_LEAN_BELOW &&
+      apart >= BRIDGE_APART
+    )
+      bad = WORKS_UP_TO
+    else if (
+      conflict >= CLASHES_FROM &&
+      cw >= CLASH_LEAN_FROM &&
+      cf >= CLASH_LEAN_FROM &&
+      cw < CLASH_LEAN_BELOW &&
+      cf < CLASH_LEAN_BELOW
+    )
+      bad = 2 + conflict / STRENGTH_CAP
+    else if (
+      apart < MISS_BELOW &&
+      (conflict > MISS_CONFLICT || apart < MISS_WITHIN) &&
+      !(cos > COS_SAME && apart > MISS_APART) &&
+      isNear(apart, a[i]! - af, b[i]! - bf)
+    )
+      bad = 2 + conflict / STRENGTH_CAP
+    else if (conflict > CONNECTS_UP_TO) bad = 1 + (0.5 * conflict) / STRENGTH_CAP
+    else {
+      // works-degree.ts, without its object.
+      const clear = conflict / CONNECTS_UP_TO
+      const taken = cw >= fullF ? 1 : cw / fullF
+      bad = feltF
+        ? (WORKS_UP_TO / 2) * (clear + 1 - (cos > 0 ? cos * taken : 0))
+        : (WORKS_UP_TO / 2) * clear + WORKS_UP_TO / 8
+    }
+    if (bad > 3) bad = 3
+    else if (bad > UNSURE_UP_TO && bad < 2) bad = UNSURE_UP_TO
+    mean[i]! += weight * bad
+    if (bad > worst[i]!) {
+      worst[i] = bad
+      worstFinish[i] = finish
+      worstLight[i] = light
+    }
   }
 }
 
-// A lean is felt from about this strength, and shared in full from the other.
-const FELT_LEAN = 1.5
-const FULL_LEAN = 4
-
-/**
- * Degrees within "works", 0 (sweet spot) to 0.5 (on the edge): half by how little conflict there is,
- * half by how much of the finish's lean the wall takes up. Without the second half a grey of black
- * and white would suit everything best, and look like concrete.
- */
-function worksGrade(conflict: number, cw: number, cf: number, cos: number): number {
-  const clear = conflict / CONNECTS_UP_TO
-  if (cf < FELT_LEAN) return (WORKS_UP_TO / 2) * clear + WORKS_UP_TO / 8
-  const taken = Math.min(cw, FULL_LEAN) / Math.min(cf, FULL_LEAN)
-  const shared = cos > 0 ? cos * Math.min(1, taken) : 0
-  return (WORKS_UP_TO / 2) * (clear + 1 - shared)
-}
-
-const bridges = (conflict: number, cw: number, cf: number, dj: number): boolean =>
-  conflict > CONNECTS_UP_TO &&
-  cw < BRIDGE_LEAN_BELOW &&
-  cf < BRIDGE_LEAN_BELOW &&
-  Math.abs(dj) >= BRIDGE_APART
-
-const contrasts = (cw: number, cf: number): boolean =>
-  Math.min(cw, cf) >= CONTRAST_WEAKER && Math.max(cw, cf) >= CONTRAST_STRONGER
-
-function isNo(
-  jw: number,
-  aw: number,
-  bw: number,
-  cw: number,
-  jf: number,
-  af: number,
-  bf: number,
-  cf: number,
-  dj: number,
-  cos: number,
-  conflict: number,
-  cleanF: number,
-  lightF: boolean,
-): boolean {
-  if (lightF && jw > LIGHT_FROM) {
-    if (bw - bf > YELLOWER && dj < -DARKER && cf < DIRTY_FINISH_BELOW) return true
-    if (
-      cf > WASH_FINISH_FROM &&
-      cw < WASH_SHARE * cf &&
-      dj > -WASH_DARKER &&
-      (cos > COS_WASH || cw < PALE_BELOW)
-    )
-      return true
-  } else if (
-    cos > COS_DIRTY &&
-    dj < DIRTY_WITHIN &&
-    dj > -DIRTY_WITHIN &&
-    cw >= DIRTY_WALL_FROM &&
-    cleanF * roomFor(jw) > CLEANER * cw
-  )
-    return true
-  if ((cos <= COS_CONTRAST && contrasts(cw, cf)) || bridges(conflict, cw, cf, dj)) return false
-  if (
-    conflict >= CLASHES_FROM &&
-    cw >= CLASH_LEAN_FROM &&
-    cf >= CLASH_LEAN_FROM &&
-    cw < CLASH_LEAN_BELOW &&
-    cf < CLASH_LEAN_BELOW
-  )
-    return true
-  if (dj >= MISS_BELOW || dj <= -MISS_BELOW) return false
-  const da = aw - af
-  const db = bw - bf
+function isNear(dj: number, da: number, db: number): boolean {
   const squared = dj * dj + da * da + db * db
-  if (squared <= MISS_FROM * MISS_FROM || squared >= MISS_BELOW * MISS_BELOW) return false
-  const apart = Math.abs(dj)
-  if (cos > COS_SAME && apart > MISS_APART) return false
-  return conflict > MISS_CONFLICT || apart < MISS_WITHIN
+  return squared > MISS_FROM * MISS_FROM && squared < MISS_BELOW * MISS_BELOW
 }

@@ -1,5 +1,6 @@
 import { BANDS, type Reflectance } from '@/core/colour/spectrum'
-import { UNSURE_UP_TO, WORKS_UP_TO } from '@/core/judge/rank'
+import { UNSURE_UP_TO } from '@/core/judge/rank'
+import { WORKS_UP_TO } from '@/core/judge/works-degree'
 import type { Verdict } from '@/core/judge/verdict'
 import { atStrength, STRENGTHS_PERCENT, whyNoLadder } from '@/core/paint/strength'
 import type { RankReply } from '@/workers/rank-protocol'
