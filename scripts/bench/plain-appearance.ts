@@ -1,15 +1,32 @@
+import Color from 'colorjs.io'
 import { environment, toCam16 } from 'colorjs.io/src/spaces/cam16.js'
 import type { PreparedLight } from '../../src/core/colour/appearance'
 import { D65_WHITE } from '../../src/core/colour/illuminant'
 import type { Undertone } from '../../src/core/judge/undertone'
 
-// The same formulas written plainly, with colorjs.io for the appearance model: what the flat core is
-// measured against.
+// The same formulas written plainly on colorjs.io: what the flat core is measured against. CAM16 under
+// our viewing conditions is a colour space of the library's own making, as its guide shows, and every
+// appearance is a colour object converted to it.
 
 const white = D65_WHITE.map((value) => value / 100) as [number, number, number]
 const viewing = environment(white, 20, 20, 'average', true)
 
 type Vector = [number, number, number]
+
+const cam16Space = new Color.Space({
+  id: 'elm-cam16',
+  name: 'CAM16 as the undertones are compared under',
+  coords: { j: { name: 'J' }, m: { name: 'M' }, h: { name: 'h' } },
+  base: 'xyz-d65',
+  fromBase: (xyz) => {
+    const { J, M, h } = toCam16(xyz as Vector, viewing)
+    return [J, M, h]
+  },
+  toBase: () => {
+    throw new Error('the way back is not needed')
+  },
+})
+Color.Space.register(cam16Space)
 
 function xyzUnder(weights: readonly number[], reflectance: readonly number[]): Vector {
   return [0, 1, 2].map((channel) =>
@@ -23,7 +40,8 @@ const toD65 = (matrix: readonly number[], xyz: Vector): Vector =>
   ) as Vector
 
 function ucs(xyzD65: Vector): Vector {
-  const { J, M, h } = toCam16(xyzD65.map((value) => value / 100) as Vector, viewing)
+  const seen = new Color('xyz-d65', xyzD65.map((value) => value / 100) as Vector)
+  const [J, M, h] = seen.to(cam16Space).coords as Vector
   const m = Math.log(1 + 0.0228 * M) / 0.0228
   const hue = (h * Math.PI) / 180
   return [(1.7 * J) / (1 + 0.007 * J), m * Math.cos(hue), m * Math.sin(hue)]

@@ -54,7 +54,7 @@ export function invert(m: Matrix3): Matrix3 {
   ].map((value) => value / det)
 }
 
-export const M16_INVERSE = invert(M16)
+const M16_INVERSE = invert(M16)
 
 /**
  * CAT16 in its one-step form with a degree of adaptation: what must stand under white `to` to look

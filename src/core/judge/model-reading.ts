@@ -1,6 +1,7 @@
 import type { PreparedLight } from '../colour/appearance'
 import type { Reflectance } from '../colour/spectrum'
 import { leanFrom, NO_LEAN_BELOW, undertoneWords, type HueName } from './hue-name'
+import { VERDICT_OF } from './pair-grade'
 import { measurePair, pairingOf, type PairMeasures, type Pairing } from './pairing'
 import { READING_UNCERTAINTY, type ReadingSource } from '../paint/reading'
 import { hueDegOf, undertoneOf, type Undertone } from './undertone'
@@ -36,19 +37,6 @@ export interface ModelReading {
   readonly finish: Undertone
   /** One line in the trade's words. */
   readonly sentence: string
-}
-
-/** Which verdict a pairing is. */
-export const VERDICT_OF: Readonly<Record<Pairing, Verdict>> = {
-  connects: 'works',
-  'quiet stretch': 'works',
-  contrasts: 'works',
-  bridges: 'works',
-  unsure: 'unsure',
-  'near miss': 'no',
-  'washes out': 'no',
-  dirties: 'no',
-  clashes: 'no',
 }
 
 // Order of what decides when the parts of a keeper disagree: the worst that matters first.

@@ -28,6 +28,8 @@ export const PAIRING_LIMITS = {
   contrastHueDeg: 80,
   contrastWeakerFrom: 9,
   contrastStrongerFrom: 15,
+  /** A black ground takes any wall: LRV under 6 by day and little lean; its flecks are judged, it is not. */
+  blackGround: { jBelow: 31.5, leanBelow: 5 },
   /** Two quiet neutrals, one warm and one cool, well apart in lightness. */
   bridges: { leanBelow: 5, apart: 12 },
   nearMiss: { fromE: 1, belowE: 6, conflict: 1.2, lightness: 2.5, sameHueDeg: 15, apart: 3 },
@@ -95,20 +97,26 @@ export function pairingOf(wall: Undertone, finish: Undertone): Pairing {
     Math.abs(measures.lightness) >= limit.bridges.apart
   )
     return 'bridges'
+  const stillDisturbs = !isBlackGround(finish)
   if (
+    stillDisturbs &&
     measures.conflict >= limit.clashesFrom &&
     Math.min(wall.c, finish.c) >= limit.clashLeanFrom &&
     strongest < limit.clashLeanBelow
   )
     return 'clashes'
   if (nearMisses(measures)) return 'near miss'
-  if (measures.conflict > limit.connectsUpTo) return 'unsure'
+  if (stillDisturbs && measures.conflict > limit.connectsUpTo) return 'unsure'
   const quiet =
     measures.hueDeg < limit.quiet.hueDeg &&
     measures.lightness >= limit.quiet.lighter &&
     wall.c <= finish.c
   return quiet ? 'quiet stretch' : 'connects'
 }
+
+/** Near black without a lean: it sets anything off and quarrels with nothing. */
+export const isBlackGround = ({ j, c }: Undertone): boolean =>
+  j < PAIRING_LIMITS.blackGround.jBelow && c < PAIRING_LIMITS.blackGround.leanBelow
 
 function dirties(wall: Undertone, finish: Undertone, measures: PairMeasures): boolean {
   const { lightFrom, dirties: limit } = PAIRING_LIMITS

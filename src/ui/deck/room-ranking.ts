@@ -1,6 +1,5 @@
 import { BANDS, type Reflectance } from '@/core/colour/spectrum'
-import { UNSURE_UP_TO } from '@/core/judge/rank'
-import { WORKS_UP_TO } from '@/core/judge/works-degree'
+import { verdictOfGrade } from '@/core/judge/pair-grade'
 import type { Verdict } from '@/core/judge/verdict'
 import { atStrength, STRENGTHS_PERCENT, whyNoLadder } from '@/core/paint/strength'
 import type { RankReply } from '@/workers/rank-protocol'
@@ -62,13 +61,10 @@ export function bestColours(
       place,
       strengthPercent,
       reflectance: rows.slice(row * BANDS, (row + 1) * BANDS),
-      verdict: verdictOf(reply.worst[row]!),
+      verdict: verdictOfGrade(reply.worst[row]!),
       weakestFinish: reply.worstFinish[row]!,
       weakestLight: reply.worstLight[row]!,
     })
   }
   return [...best.values()]
 }
-
-const verdictOf = (worst: number): Verdict =>
-  worst <= WORKS_UP_TO ? 'works' : worst <= UNSURE_UP_TO ? 'unsure' : 'no'
