@@ -1,5 +1,4 @@
 import { D65_WEIGHTS } from '../colour/illuminant'
-import { xyzUnder } from '../colour/observer'
 import { BANDS, type Reflectance, type Xyz } from '../colour/spectrum'
 
 /** The reading cannot be the colour of a matt surface. */
@@ -8,6 +7,7 @@ export class ImpossibleColourError extends RangeError {
 }
 
 const TOLERANCE_XYZ = 1e-7
+const TOLERANCE_SLOPE = 1e-6
 const MAX_STEPS = 60
 // Lighter or darker than this no dry paint is, and tanh runs flat.
 const DARKEST_Y = 0.05
@@ -43,27 +43,71 @@ export function smoothestReflectance(xyz: Xyz, weights: Float64Array = D65_WEIGH
   return solution
 }
 
+// The search works in these arrays and hands out a copy at the end: it runs for every colour of a deck.
+const INNER = BANDS - 1
+// Right-hand sides of the tridiagonal solve: the last band, the three multipliers, the residual.
+const COLUMNS = 5
+
+interface Point {
+  readonly z: Float64Array
+  readonly multipliers: Float64Array
+  readonly reflectance: Float64Array
+  /** dR/dz and d²R/dz² of each band. */
+  readonly first: Float64Array
+  readonly second: Float64Array
+  /** What the multipliers pull at each band. */
+  readonly pull: Float64Array
+  /** Gradient of the Lagrangian by band, and the three colour misses in XYZ. */
+  readonly gradient: Float64Array
+  readonly miss: Float64Array
+}
+
+const bands = (): Float64Array => new Float64Array(BANDS)
+const point = (): Point => ({
+  z: bands(),
+  multipliers: new Float64Array(3),
+  reflectance: bands(),
+  first: bands(),
+  second: bands(),
+  pull: bands(),
+  gradient: bands(),
+  miss: new Float64Array(3),
+})
+
+const pair: [Point, Point] = [point(), point()]
+const stepZ = bands()
+const stepMultipliers = new Float64Array(3)
+const block = new Float64Array(INNER * COLUMNS)
+const pivots = new Float64Array(INNER)
+const border = new Float64Array(4 * COLUMNS)
+
 function solve(
   target: Xyz,
   weights: Float64Array,
   hessian: 'exact' | 'definite',
 ): Reflectance | 'outside' | null {
-  const z = new Float64Array(BANDS).fill(Math.atanh((2 * target[1]) / 100 - 1))
-  const multipliers = new Float64Array(3)
-  let residual = evaluate(z, multipliers, target, weights)
+  let [here, there] = pair
+  here.z.fill(Math.atanh((2 * target[1]) / 100 - 1))
+  here.multipliers.fill(0)
+  evaluate(here, target, weights)
   for (let step = 0; step < MAX_STEPS; step++) {
-    if (residual.colour < TOLERANCE_XYZ && residual.slope < 1e-6) return residual.reflectance
-    if (isOutside(target, residual.miss, weights) || isOutside(target, multipliers, weights))
+    const colourMiss = largest(here.miss)
+    if (colourMiss < TOLERANCE_XYZ && largest(here.gradient) < TOLERANCE_SLOPE)
+      return here.reflectance.slice()
+    if (isOutside(target, here.miss, weights) || isOutside(target, here.multipliers, weights))
       return 'outside'
-    const direction = newtonStep(residual, multipliers, weights, hessian)
-    if (!direction) return null
-    const next = lineSearch(z, multipliers, direction, residual, target, weights)
-    if (!next) return residual.colour < TOLERANCE_XYZ ? residual.reflectance : null
-    z.set(next.z)
-    multipliers.set(next.multipliers)
-    residual = next.residual
+    if (!newtonStep(here, weights, hessian)) return null
+    if (!lineSearch(here, there, target, weights))
+      return colourMiss < TOLERANCE_XYZ ? here.reflectance.slice() : null
+    ;[here, there] = [there, here]
   }
   return null
+}
+
+function largest(values: Float64Array): number {
+  let most = 0
+  for (let i = 0; i < values.length; i++) most = Math.max(most, Math.abs(values[i]!))
+  return most
 }
 
 /**
@@ -83,184 +127,141 @@ function isOutside(target: Xyz, direction: ArrayLike<number>, weights: Float64Ar
   return at > most || at < least
 }
 
-interface Residual {
-  readonly reflectance: Reflectance
-  /** dR/dz and d²R/dz² of each band. */
-  readonly first: Float64Array
-  readonly second: Float64Array
-  /** Gradient of the Lagrangian by band, and the three colour misses in XYZ. */
-  readonly gradient: Float64Array
-  readonly miss: Xyz
-  readonly colour: number
-  readonly slope: number
-}
-
-function evaluate(
-  z: Float64Array,
-  multipliers: Float64Array,
-  target: Xyz,
-  weights: Float64Array,
-): Residual {
-  const reflectance = new Float64Array(BANDS)
-  const first = new Float64Array(BANDS)
-  const second = new Float64Array(BANDS)
-  const gradient = new Float64Array(BANDS)
-  for (let i = 0; i < BANDS; i++) {
-    const t = Math.tanh(z[i]!)
-    reflectance[i] = (t + 1) / 2
+function evaluate(at: Point, target: Xyz, weights: Float64Array): void {
+  const { z, multipliers, reflectance, first, second, pull, gradient, miss } = at
+  const [p, q, r] = [multipliers[0]!, multipliers[1]!, multipliers[2]!]
+  let [x, y, zSum] = [-target[0], -target[1], -target[2]]
+  for (let i = 0, w = 0; i < BANDS; i++, w += 3) {
+    // tanh by one exponential; z stays far below where that would overflow.
+    const t = 1 - 2 / (Math.exp(2 * z[i]!) + 1)
+    const share = (t + 1) / 2
+    reflectance[i] = share
     first[i] = (1 - t * t) / 2
     second[i] = -t * (1 - t * t)
+    const [wx, wy, wz] = [weights[w]!, weights[w + 1]!, weights[w + 2]!]
+    x += share * wx
+    y += share * wy
+    zSum += share * wz
+    pull[i] = p * wx + q * wy + r * wz
   }
-  let slope = 0
   for (let i = 0; i < BANDS; i++) {
-    let g = 0
+    let g = first[i]! * pull[i]!
     if (i > 0) g += z[i]! - z[i - 1]!
     if (i < BANDS - 1) g += z[i]! - z[i + 1]!
-    g += first[i]! * pull(i, multipliers, weights)
     gradient[i] = g
-    slope = Math.max(slope, Math.abs(g))
   }
-  const got = xyzUnder(weights, reflectance)
-  const miss: Xyz = [got[0] - target[0], got[1] - target[1], got[2] - target[2]]
-  const colour = Math.max(...miss.map(Math.abs))
-  return { reflectance, first, second, gradient, miss, colour, slope }
+  miss[0] = x
+  miss[1] = y
+  miss[2] = zSum
 }
 
-const pull = (band: number, multipliers: Float64Array, weights: Float64Array): number =>
-  multipliers[0]! * weights[band * 3]! +
-  multipliers[1]! * weights[band * 3 + 1]! +
-  multipliers[2]! * weights[band * 3 + 2]!
-
-interface Direction {
-  readonly z: Float64Array
-  readonly multipliers: Float64Array
-}
-
-// Border: the last band and the three multipliers. The bands before it form a tridiagonal block.
-const INNER = BANDS - 1
-const BORDER = 4
-
+/**
+ * Newton's step from a point, into stepZ and stepMultipliers: the bands before the last form a tridiagonal block
+ * that is eliminated, what is left is a 4 × 4 border of the last band and the multipliers.
+ *
+ * @returns false where the system is singular
+ */
 function newtonStep(
-  { first, second, gradient, miss }: Residual,
-  multipliers: Float64Array,
+  { first, second, pull, gradient, miss }: Point,
   weights: Float64Array,
   hessian: 'exact' | 'definite',
-): Direction | null {
-  const diagonal = new Float64Array(BANDS)
-  for (let i = 0; i < BANDS; i++) {
-    const curvature = second[i]! * pull(i, multipliers, weights)
-    diagonal[i] =
-      (i === 0 || i === BANDS - 1 ? 1 : 2) +
-      (hessian === 'exact' ? curvature : Math.max(0, curvature))
+): boolean {
+  const diagonal = (i: number): number => {
+    const curvature = second[i]! * pull[i]!
+    const ends = i === 0 || i === BANDS - 1 ? 1 : 2
+    return ends + (hessian === 'exact' ? curvature : Math.max(0, curvature))
   }
-  // Columns: the four border columns, then the right-hand side.
-  const columns = BORDER + 1
-  const block = new Float64Array(INNER * columns)
-  for (let i = 0; i < INNER; i++) {
-    block[i * columns] = i === INNER - 1 ? -1 : 0
-    for (let k = 0; k < 3; k++) block[i * columns + 1 + k] = first[i]! * weights[i * 3 + k]!
-    block[i * columns + BORDER] = -gradient[i]!
-  }
-  // What the border rows see of the inner unknowns, kept before the elimination.
-  const coupling = block.slice()
-  const pivots = new Float64Array(INNER)
-  for (let i = 0; i < INNER; i++) {
-    let pivot = diagonal[i]!
+  for (let i = 0, b = 0, w = 0; i < INNER; i++, b += COLUMNS, w += 3) {
+    block[b] = i === INNER - 1 ? -1 : 0
+    block[b + 1] = first[i]! * weights[w]!
+    block[b + 2] = first[i]! * weights[w + 1]!
+    block[b + 3] = first[i]! * weights[w + 2]!
+    block[b + 4] = -gradient[i]!
+    let pivot = diagonal(i)
     if (i > 0) {
-      const factor = -1 / pivots[i - 1]!
-      pivot -= factor * -1
-      for (let c = 0; c < columns; c++)
-        block[i * columns + c]! -= factor * block[(i - 1) * columns + c]!
+      const factor = 1 / pivots[i - 1]!
+      pivot -= factor
+      for (let c = 0; c < COLUMNS; c++) block[b + c]! += factor * block[b - COLUMNS + c]!
     }
-    if (Math.abs(pivot) < 1e-10) return null
+    if (Math.abs(pivot) < 1e-10) return false
     pivots[i] = pivot
   }
-  for (let i = INNER - 1; i >= 0; i--)
-    for (let c = 0; c < columns; c++) {
-      const above = i < INNER - 1 ? block[(i + 1) * columns + c]! : 0
-      block[i * columns + c] = (block[i * columns + c]! + above) / pivots[i]!
+  for (let i = INNER - 1, b = i * COLUMNS; i >= 0; i--, b -= COLUMNS)
+    for (let c = 0; c < COLUMNS; c++) {
+      const above = i < INNER - 1 ? block[b + COLUMNS + c]! : 0
+      block[b + c] = (block[b + c]! + above) / pivots[i]!
     }
 
   const last = BANDS - 1
-  const rows: number[][] = []
-  for (let r = 0; r < BORDER; r++) {
-    const row = new Array<number>(columns).fill(0)
-    if (r === 0) {
-      row[0] = diagonal[last]!
-      for (let k = 0; k < 3; k++) row[1 + k] = first[last]! * weights[last * 3 + k]!
-      row[BORDER] = -gradient[last]!
-    } else {
-      row[0] = first[last]! * weights[last * 3 + r - 1]!
-      row[BORDER] = -miss[r - 1]!
-    }
-    for (let i = 0; i < INNER; i++) {
-      const weight = coupling[i * columns + r]!
-      if (weight === 0) continue
-      for (let c = 0; c < columns; c++) row[c]! -= weight * block[i * columns + c]!
-    }
-    rows.push(row)
+  border.fill(0)
+  border[0] = diagonal(last)
+  for (let k = 0; k < 3; k++) {
+    border[1 + k] = first[last]! * weights[last * 3 + k]!
+    border[(1 + k) * COLUMNS] = border[1 + k]!
+    border[(1 + k) * COLUMNS + 4] = -miss[k]!
   }
-  const border = solvePivoted(rows)
-  if (!border) return null
+  border[4] = -gradient[last]!
+  // Only the band before the last touches the last one.
+  const end = (INNER - 1) * COLUMNS
+  for (let c = 0; c < COLUMNS; c++) border[c]! += block[end + c]!
+  for (let i = 0, b = 0, w = 0; i < INNER; i++, b += COLUMNS, w += 3)
+    for (let k = 0; k < 3; k++) {
+      const coupling = first[i]! * weights[w + k]!
+      const row = (1 + k) * COLUMNS
+      for (let c = 0; c < COLUMNS; c++) border[row + c]! -= coupling * block[b + c]!
+    }
+  if (!solveBorder()) return false
 
-  const step = new Float64Array(BANDS)
-  step[last] = border[0]!
-  for (let i = 0; i < INNER; i++) {
-    let value = block[i * columns + BORDER]!
-    for (let c = 0; c < BORDER; c++) value -= block[i * columns + c]! * border[c]!
-    step[i] = value
-  }
-  return { z: step, multipliers: Float64Array.from(border.slice(1)) }
+  const [zLast, p, q, r] = [border[4]!, border[9]!, border[14]!, border[19]!]
+  stepZ[last] = zLast
+  stepMultipliers[0] = p
+  stepMultipliers[1] = q
+  stepMultipliers[2] = r
+  for (let i = 0, b = 0; i < INNER; i++, b += COLUMNS)
+    stepZ[i] =
+      block[b + 4]! - block[b]! * zLast - block[b + 1]! * p - block[b + 2]! * q - block[b + 3]! * r
+  return true
 }
 
-function solvePivoted(rows: number[][]): number[] | null {
-  const n = rows.length
-  for (let column = 0; column < n; column++) {
-    let best = column
-    for (let r = column + 1; r < n; r++)
-      if (Math.abs(rows[r]![column]!) > Math.abs(rows[best]![column]!)) best = r
-    const pivotRow = rows[best]!
-    const pivot = pivotRow[column]!
-    if (!(Math.abs(pivot) > 1e-14)) return null
-    rows[best] = rows[column]!
-    rows[column] = pivotRow
-    for (let r = column + 1; r < n; r++) {
-      const factor = rows[r]![column]! / pivot
-      for (let c = column; c <= n; c++) rows[r]![c]! -= factor * pivotRow[c]!
+/** Solves the border in place, with pivoting; the answers stand in its last column. */
+function solveBorder(): boolean {
+  for (let k = 0; k < 4; k++) {
+    let best = k
+    for (let row = k + 1; row < 4; row++)
+      if (Math.abs(border[row * COLUMNS + k]!) > Math.abs(border[best * COLUMNS + k]!)) best = row
+    const pivot = border[best * COLUMNS + k]!
+    if (!(Math.abs(pivot) > 1e-14)) return false
+    for (let c = 0; c < COLUMNS; c++) {
+      const swap = border[k * COLUMNS + c]!
+      border[k * COLUMNS + c] = border[best * COLUMNS + c]! / pivot
+      if (best !== k) border[best * COLUMNS + c] = swap
+    }
+    for (let row = 0; row < 4; row++) {
+      if (row === k) continue
+      const factor = border[row * COLUMNS + k]!
+      for (let c = k; c < COLUMNS; c++)
+        border[row * COLUMNS + c]! -= factor * border[k * COLUMNS + c]!
     }
   }
-  const x = new Array<number>(n).fill(0)
-  for (let r = n - 1; r >= 0; r--) {
-    let value = rows[r]![n]!
-    for (let c = r + 1; c < n; c++) value -= rows[r]![c]! * x[c]!
-    x[r] = value / rows[r]![r]!
-  }
-  return x
+  return true
 }
 
-function lineSearch(
-  z: Float64Array,
-  multipliers: Float64Array,
-  direction: Direction,
-  from: Residual,
-  target: Xyz,
-  weights: Float64Array,
-): { z: Float64Array; multipliers: Float64Array; residual: Residual } | null {
-  const longest = direction.z.reduce((most, value) => Math.max(most, Math.abs(value)), 0)
+/** Goes from one point along the step as far as that shortens the residual; false where nothing does. */
+function lineSearch(from: Point, to: Point, target: Xyz, weights: Float64Array): boolean {
   const before = merit(from)
-  for (let share = Math.min(1, 4 / longest); share > 1e-6; share /= 2) {
-    const nextZ = z.map((value, i) => value + share * direction.z[i]!)
-    const nextMultipliers = multipliers.map((m, i) => m + share * direction.multipliers[i]!)
-    const residual = evaluate(nextZ, nextMultipliers, target, weights)
-    if (merit(residual) < before * (1 - 1e-4 * share))
-      return { z: nextZ, multipliers: nextMultipliers, residual }
+  for (let share = Math.min(1, 4 / largest(stepZ)); share > 1e-6; share /= 2) {
+    for (let i = 0; i < BANDS; i++) to.z[i] = from.z[i]! + share * stepZ[i]!
+    for (let k = 0; k < 3; k++)
+      to.multipliers[k] = from.multipliers[k]! + share * stepMultipliers[k]!
+    evaluate(to, target, weights)
+    if (merit(to) < before * (1 - 1e-4 * share)) return true
   }
-  return null
+  return false
 }
 
-function merit({ gradient, miss }: Residual): number {
+function merit({ gradient, miss }: Point): number {
   let sum = 0
-  for (const g of gradient) sum += g * g
-  for (const m of miss) sum += m * m
+  for (let i = 0; i < BANDS; i++) sum += gradient[i]! ** 2
+  for (let k = 0; k < 3; k++) sum += miss[k]! ** 2
   return Math.sqrt(sum)
 }
