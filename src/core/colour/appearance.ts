@@ -3,7 +3,13 @@ import { cat16Matrix, degreeOfAdaptation, multiply, type Matrix3 } from './cat16
 import { D65_WHITE } from './illuminant'
 import { bandWeights, whitePoint, xyzUnder } from './observer'
 import { flatReflectance, type Reflectance, type Spectrum, type Xyz } from './spectrum'
-import { hexFromLinearRgb, linearRgbFromXyz, type LinearRgb } from './srgb'
+import {
+  hexFromLinearRgb,
+  linearP3FromLinearRgb,
+  linearRgbFromXyz,
+  p3Css,
+  type LinearRgb,
+} from './srgb'
 
 /** The white card every undertone is read on: matt, free of brightener, the same at all bands. */
 export const WHITE_CARD: Reflectance = flatReflectance(0.9)
@@ -41,8 +47,10 @@ export interface Appearance {
 
 export interface ScreenColour {
   readonly hex: string
-  /** False when the screen cannot show the colour and the swatch is its nearest of the same hue. */
+  /** False when an sRGB screen cannot show the colour and `hex` is its nearest of the same hue. */
   readonly inGamut: boolean
+  /** Outside sRGB but not outside Display P3: the colour as CSS writes it there, else null. */
+  readonly p3: string | null
 }
 
 /**
@@ -51,30 +59,36 @@ export interface ScreenColour {
  * @param spectrum relative power, 81 values
  * @param illuminanceLux at the wall, above 0; decides how far the eye adapts (CAM16's D, average
  *   surround, adapting to a fifth of a white wall's luminance)
- * @param degreeShift added to D, for showing the range of D ± 0.07
  * @throws RangeError for a light without power
  */
-export function prepareLight(
-  spectrum: Spectrum,
-  illuminanceLux: number,
-  degreeShift = 0,
-): PreparedLight {
+export function prepareLight(spectrum: Spectrum, illuminanceLux: number): PreparedLight {
   if (!(illuminanceLux > 0 && Number.isFinite(illuminanceLux)))
     throw new RangeError(`illuminance must be above 0 lux, got ${illuminanceLux}`)
   const white = whitePoint(spectrum)
   const luminance = (illuminanceLux / Math.PI) * BACKGROUND_SHARE
-  const degree = Math.min(1, Math.max(0, degreeOfAdaptation(luminance) + degreeShift))
-  const weights = bandWeights(spectrum)
-  const toD65 = cat16Matrix(white, D65_WHITE, degree)
-  const card = linearRgbFromXyz(multiply(toD65, xyzUnder(weights, WHITE_CARD)))
-  return {
-    illuminanceLux,
-    weights,
-    white,
-    degree,
-    toD65,
-    exposure: Math.min(1, 1 / Math.max(...card)),
-  }
+  const degree = degreeOfAdaptation(luminance)
+  return adapted({ illuminanceLux, weights: bandWeights(spectrum), white }, degree)
+}
+
+/** How far D may lie off either way: people and scenes differ by about this much. */
+export const DEGREE_RANGE = 0.07
+
+/** The same light for an eye that adapts less, and for one that adapts more. */
+export function adaptationRange(
+  light: PreparedLight,
+): readonly [less: PreparedLight, more: PreparedLight] {
+  const at = (shift: number): PreparedLight =>
+    adapted(light, Math.min(1, Math.max(0, light.degree + shift)))
+  return [at(-DEGREE_RANGE), at(DEGREE_RANGE)]
+}
+
+function adapted(
+  light: Pick<PreparedLight, 'illuminanceLux' | 'weights' | 'white'>,
+  degree: number,
+): PreparedLight {
+  const toD65 = cat16Matrix(light.white, D65_WHITE, degree)
+  const card = linearRgbFromXyz(multiply(toD65, xyzUnder(light.weights, WHITE_CARD)))
+  return { ...light, degree, toD65, exposure: Math.min(1, 1 / Math.max(...card)) }
 }
 
 /** Appearance of a surface: reflectance × light, partial CAT16 to D65, CAM16-UCS under D65. */
@@ -112,12 +126,14 @@ function fitToScreen(rgb: LinearRgb): ScreenColour {
   const low = Math.min(...rgb)
   const high = Math.max(...rgb)
   if (low >= -GAMUT_TOLERANCE && high <= 1 + GAMUT_TOLERANCE)
-    return { hex: hexFromLinearRgb(rgb), inGamut: true }
+    return { hex: hexFromLinearRgb(rgb), inGamut: true, p3: null }
   // Towards the grey of the same luminance until the worst channel fits.
   const y = Math.min(1, Math.max(0, 0.2126 * rgb[0] + 0.7152 * rgb[1] + 0.0722 * rgb[2]))
   const keepLow = low < 0 ? y / (y - low) : 1
   const keepHigh = high > 1 ? (1 - y) / (high - y) : 1
   const keep = Math.min(keepLow, keepHigh)
   const fitted = rgb.map((channel) => y + keep * (channel - y)) as [number, number, number]
-  return { hex: hexFromLinearRgb(fitted), inGamut: false }
+  const wide = linearP3FromLinearRgb(rgb)
+  const p3 = wide.every((v) => v >= -GAMUT_TOLERANCE && v <= 1 + GAMUT_TOLERANCE)
+  return { hex: hexFromLinearRgb(fitted), inGamut: false, p3: p3 ? p3Css(wide) : null }
 }

@@ -1,8 +1,8 @@
 // A power costs over a tenth of a microsecond; a look-up in a table of cubics a hundredth.
 
-const MANTISSA_BITS = 5
-const CELLS_PER_OCTAVE = 1 << MANTISSA_BITS
-const SHIFT = 20 - MANTISSA_BITS
+// Cells an octave, as a power of two: 32 keep a power within 1e-9, 16 within 1e-8.
+const FINE_BITS = 5
+const HIGH_WORD_BITS = 20
 
 const bits = new Float64Array(1)
 const words = new Uint32Array(bits.buffer)
@@ -11,10 +11,11 @@ bits[0] = 1
 const HIGH = words[1] === 0x3ff00000 ? 1 : 0
 
 /**
- * A smooth function of a positive number, tabled in cells that grow with the number: 32 an octave, a
- * cubic through four points in each. For x^p the relative error stays under 1e-9.
+ * A smooth function of a positive number, tabled in cells that grow with the number: a cubic through four points
+ * in each.
  */
 export interface OctaveTable {
+  readonly shift: number
   readonly base: number
   readonly cells: number
   /** Start of the cell, then the cubic's four coefficients in x less that start. */
@@ -24,13 +25,18 @@ export interface OctaveTable {
 }
 
 /** Where a table from 2^fromExponent to 2^toExponent needs its function: four places a cell. */
-export function octaveNodes(fromExponent: number, toExponent: number): Float64Array {
-  const nodes = new Float64Array((toExponent - fromExponent) * CELLS_PER_OCTAVE * 4)
+export function octaveNodes(
+  fromExponent: number,
+  toExponent: number,
+  cellBits: number,
+): Float64Array {
+  const cellsPerOctave = 1 << cellBits
+  const nodes = new Float64Array((toExponent - fromExponent) * cellsPerOctave * 4)
   for (let i = 0; i < nodes.length; i++) {
     const cell = i >> 2
-    const octave = 2 ** (fromExponent + Math.floor(cell / CELLS_PER_OCTAVE))
-    const within = (cell % CELLS_PER_OCTAVE) + (i & 3) / 3
-    nodes[i] = octave * (1 + within / CELLS_PER_OCTAVE)
+    const octave = 2 ** (fromExponent + Math.floor(cell / cellsPerOctave))
+    const within = (cell % cellsPerOctave) + (i & 3) / 3
+    nodes[i] = octave * (1 + within / cellsPerOctave)
   }
   return nodes
 }
@@ -39,6 +45,7 @@ export function octaveNodes(fromExponent: number, toExponent: number): Float64Ar
 export function tableThrough(
   nodes: Float64Array,
   values: Float64Array,
+  cellBits: number,
   exact: (x: number) => number,
 ): OctaveTable {
   const cells = nodes.length / 4
@@ -56,18 +63,19 @@ export function tableThrough(
     coefficients[k + 3] = (9 * p - 22.5 * q + 18 * r - 4.5 * s) / width ** 2
     coefficients[k + 4] = (-4.5 * p + 13.5 * q - 13.5 * r + 4.5 * s) / width ** 3
   }
+  const shift = HIGH_WORD_BITS - cellBits
   bits[0] = nodes[0]!
-  return { base: words[HIGH]! >>> SHIFT, cells, coefficients, exact }
+  return { shift, base: words[HIGH]! >>> shift, cells, coefficients, exact }
 }
 
-/** Tables f from 2^fromExponent to 2^toExponent; outside it is computed exactly. */
+/** Tables f from 2^fromExponent to 2^toExponent, a power within 1e-9; outside it is computed exactly. */
 export function octaveTable(
   f: (x: number) => number,
   fromExponent: number,
   toExponent: number,
 ): OctaveTable {
-  const nodes = octaveNodes(fromExponent, toExponent)
-  return tableThrough(nodes, nodes.map(f), f)
+  const nodes = octaveNodes(fromExponent, toExponent, FINE_BITS)
+  return tableThrough(nodes, nodes.map(f), FINE_BITS, f)
 }
 
 /**
@@ -80,12 +88,12 @@ export function lookUp(
   into: Float64Array,
   count: number,
 ): void {
-  const { base, cells, coefficients: c } = table
+  const { shift, base, cells, coefficients: c } = table
   for (let n = 0; n < count; n++) {
     const x = xs[n]!
     const size = Math.abs(x)
     bits[0] = size
-    const cell = (words[HIGH]! >>> SHIFT) - base
+    const cell = (words[HIGH]! >>> shift) - base
     let value: number
     if (cell < 0 || cell >= cells) value = table.exact(size)
     else {

@@ -60,6 +60,24 @@ export function linearRgbFromXyz(xyz: Xyz): LinearRgb {
   return FROM_XYZ.map((row) => dot(row, scaled)) as [number, number, number]
 }
 
+// SMPTE EG 432-1 primaries with the D65 white: linear sRGB to linear Display P3, both of one white.
+const P3_FROM_SRGB = [
+  [0.8224619688, 0.1775380312, 0],
+  [0.0331941989, 0.9668058011, 0],
+  [0.0170826307, 0.0723974407, 0.9105199286],
+] as const
+
+/** Linear Display P3 of a linear sRGB; inside 0–1 where a wide-gamut screen can show it. */
+export function linearP3FromLinearRgb(rgb: LinearRgb): LinearRgb {
+  return P3_FROM_SRGB.map((row) => dot(row, rgb)) as [number, number, number]
+}
+
+/** A linear Display P3 colour as CSS writes it. */
+export function p3Css(linearP3: LinearRgb): string {
+  const [r, g, b] = linearP3.map((channel) => encode(Math.min(1, Math.max(0, channel))).toFixed(4))
+  return `color(display-p3 ${r} ${g} ${b})`
+}
+
 const dot = (row: readonly number[], v: readonly number[]): number =>
   row[0]! * v[0]! + row[1]! * v[1]! + row[2]! * v[2]!
 const decode = (v: number): number => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4)

@@ -1,8 +1,10 @@
+import { DEFAULT_HOUSE_RULES, type HouseRules } from './house-rules'
 import { hueName, hueNameAmongKind, type HueName } from './hue-name'
 import { lightnessWord } from './lightness-word'
 import type { Undertone } from './undertone'
 
-export type Kind = 'grey' | 'charcoal' | 'greige' | 'taupe' | 'beige' | 'tan' | 'cream' | HueName
+export type Kind =
+  'grey' | 'charcoal' | 'greige' | 'taupe' | 'beige' | 'tan' | 'cream' | 'off-white' | HueName
 
 /** Limits of the kinds, in CAM16-UCS units, degrees and LRV per cent; see docs/model.md. */
 export const KIND_LIMITS = {
@@ -16,6 +18,9 @@ export const KIND_LIMITS = {
   creamLean: [6, 14],
   creamHueDeg: [78, 106],
   neutralBelow: 20,
+  /** For those who tell beige from tan by lightness, and a greige from a greyed off-white. */
+  beigeFromLrv: 50,
+  offWhiteFromLrv: 72,
 } as const
 
 /** A lean this near a limit belongs to both sides. */
@@ -34,13 +39,32 @@ export interface Family {
  * The family of a paint by its lightness and its lean in daylight.
  *
  * @param lrvPercent decides the lightness word, charcoal and cream
+ * @param rules decide between beige and tan, and what may be called a greige
  */
-export function familyOf(undertone: Undertone, lrvPercent: number): Family {
-  const kind = kindOf(undertone.c, undertone.hueDeg, lrvPercent)
-  const near = neighbours(undertone, lrvPercent).find((other) => other !== kind) ?? null
+export function familyOf(
+  undertone: Undertone,
+  lrvPercent: number,
+  rules: HouseRules = DEFAULT_HOUSE_RULES,
+): Family {
+  const { c, hueDeg } = undertone
+  const kind = byRule(kindOf(c, hueDeg, lrvPercent), lrvPercent, rules)
+  const near =
+    neighbours(undertone, lrvPercent)
+      .map((other) => byRule(other, lrvPercent, rules))
+      .find((other) => other !== kind) ?? null
   const lightness = lightnessWord(lrvPercent)
   if (near) return { kind, near, words: `${lightness}, between ${kind} and ${near}` }
-  return { kind, near, words: kind === 'charcoal' ? kind : `${lightness} ${kind}` }
+  const oneWord = kind === 'charcoal' || kind === 'off-white'
+  return { kind, near, words: oneWord ? kind : `${lightness} ${kind}` }
+}
+
+/** Names on which schools differ. */
+function byRule(kind: Kind, lrv: number, rules: HouseRules): Kind {
+  if (rules['beige-tan'] === 'lightness' && (kind === 'beige' || kind === 'tan'))
+    return lrv >= KIND_LIMITS.beigeFromLrv ? 'beige' : 'tan'
+  if (rules.greige === 'warm-grey' && kind === 'greige' && lrv > KIND_LIMITS.offWhiteFromLrv)
+    return 'off-white'
+  return kind
 }
 
 function kindOf(c: number, hueDeg: number, lrv: number): Kind {

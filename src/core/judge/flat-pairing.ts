@@ -1,6 +1,14 @@
 import type { FlatUndertones } from './flat-undertones'
 import { PAIRING_LIMITS, roomForColour } from './pairing'
-import { FELT_LEAN, FULL_LEAN, UNFELT, UNSURE_UP_TO, WORKS_UP_TO } from './pair-grade'
+import {
+  FELT_LEAN,
+  FULL_LEAN,
+  MOST_CONFLICT,
+  UNFELT,
+  UNSURE_UP_TO,
+  UNWANTED_CONTRAST,
+  WORKS_UP_TO,
+} from './pair-grade'
 
 /** Grades of every wall over all pairs seen so far; see `gradeOf`. */
 export interface Grades {
@@ -74,21 +82,22 @@ const contrastPart = (c: number): number =>
   c < CONTRAST_WEAKER ? -NEVER : c < CONTRAST_STRONGER ? 1 : 2
 const CONTRAST_PARTS = 3
 
-/** A bridge needs two quiet neutrals well apart, and no bridge is needed to a black ground. */
-const bridgeBar = (c: number): number => (c < BRIDGE_LEAN_BELOW ? 0 : NEVER)
-
 // Math.min and Math.max branch; Math.abs does not.
 const atLeast0 = (x: number): number => 0.5 * (x + Math.abs(x))
 const atMost1 = (x: number): number => 0.5 * (1 + x - Math.abs(1 - x))
 /** 0 up to 0, 1 above. */
 const step = (x: number): number => atLeast0(x) / (Math.abs(x) + 1e-300)
-const PER_CAP = 1 / STRENGTH_CAP
+const PER_MOST = 1 / MOST_CONFLICT
 const PER_CONNECTION = 1 / CONNECTS_UP_TO
 
 // What the loop asks of a finish, one row of these each.
 const COLUMNS = 15
 
-function finishRows(stays: FlatUndertones, weights: Float64Array): Float64Array {
+function finishRows(
+  stays: FlatUndertones,
+  weights: Float64Array,
+  mayBeSetOff: readonly boolean[],
+): Float64Array {
   const rows = new Float64Array(stays.j.length * COLUMNS)
   for (let f = 0; f < stays.j.length; f++) {
     const [j, c] = [stays.j[f]!, stays.c[f]!]
@@ -100,15 +109,15 @@ function finishRows(stays: FlatUndertones, weights: Float64Array): Float64Array 
       c,
       stays.u[f]!,
       stays.v[f]!,
-      Math.sqrt(2 * Math.min(c, STRENGTH_CAP)),
+      isBlack ? 0 : Math.sqrt(2 * Math.min(c, STRENGTH_CAP)),
       c / roomForColour(j),
       c >= FELT_LEAN ? 1 / Math.min(c, FULL_LEAN) : 0,
       weights[f]!,
       CLASHES_FROM + clashBar(c),
       contrastPart(c),
-      BRIDGE_APART + bridgeBar(c),
-      isBlack ? NEVER : CONNECTS_UP_TO,
+      c < BRIDGE_LEAN_BELOW ? BRIDGE_APART : NEVER,
       c >= FELT_LEAN ? 1 : UNFELT,
+      mayBeSetOff[f]! ? 0 : UNWANTED_CONTRAST,
     ]
     rows.set(row, f * COLUMNS)
   }
@@ -121,6 +130,7 @@ function finishRows(stays: FlatUndertones, weights: Float64Array): Float64Array 
  * allocated a pair.
  *
  * @param weights what each finish counts in the mean
+ * @param mayBeSetOff whether each finish may be set off by an opposite
  * @param light written beside a pair that is the worst so far
  * @param into grades, added to in place
  */
@@ -128,10 +138,11 @@ export function gradePairs(
   walls: FlatUndertones,
   stays: FlatUndertones,
   weights: Float64Array,
+  mayBeSetOff: readonly boolean[],
   light: number,
   into: Grades,
 ): void {
-  const rows = finishRows(stays, weights)
+  const rows = finishRows(stays, weights, mayBeSetOff)
   const { j, a, b, c, u, v } = walls
   const { worst, mean, worstFinish, worstLight } = into
   for (let i = 0; i < worst.length; i++) {
@@ -143,7 +154,7 @@ export function gradePairs(
     const dirtyFrom = cw >= DIRTY_WALL_FROM ? (CLEANER * cw) / roomForColour(jw) : NEVER
     const clashes = clashBar(cw)
     const contrasts = contrastPart(cw)
-    const bridges = bridgeBar(cw)
+    const wallIsQuiet = cw < BRIDGE_LEAN_BELOW
     const wallIsLight = jw > LIGHT_FROM
     let most = worst[i]!
     let sum = mean[i]!
@@ -163,26 +174,25 @@ export function gradePairs(
       if (
         wallIsLight && jf > LIGHT_FROM
           ? spoilsLight(dj, cw, rows[k + 3]!, b[i]! - rows[k + 2]!, cos)
-          : rows[k + 7]! > dirtyFrom && apart < DIRTY_WITHIN && cos > COS_DIRTY
+          : cos > COS_DIRTY && rows[k + 7]! > dirtyFrom && apart < DIRTY_WITHIN
       )
-        grade = 2 + atMost1(conflict * PER_CAP)
-      else if (contrasts + rows[k + 11]! >= CONTRAST_PARTS && cos <= COS_CONTRAST) grade = 0
+        grade = 2 + conflict * PER_MOST
+      else if (contrasts + rows[k + 11]! >= CONTRAST_PARTS && cos <= COS_CONTRAST)
+        grade = rows[k + 14]!
       else if (
         apart < MISS_BELOW &&
         isNearMiss(apart, a[i]! - rows[k + 1]!, b[i]! - rows[k + 2]!, conflict, cos)
       )
-        grade = 2 + atMost1(conflict * PER_CAP)
+        grade = 2 + conflict * PER_MOST
       else {
-        const strength = atMost1(conflict * PER_CAP)
-        const clear = atMost1(conflict * PER_CONNECTION)
         const shared = atLeast0(cos) * atMost1(cw * rows[k + 8]!)
-        const works = (WORKS_UP_TO / 2) * (clear + rows[k + 14]! - shared)
-        const unsure = 1 + (UNSURE_UP_TO - 1) * strength
-        const no = 2 + strength
-        const unbridged = unsure + step(conflict - clashes - rows[k + 10]!) * (no - unsure)
-        const bridged = step(apart - bridges - rows[k + 12]!)
-        const disturbed = unbridged + bridged * (WORKS_UP_TO - unbridged)
-        grade = works + step(conflict - rows[k + 13]!) * (disturbed - works)
+        const works = (WORKS_UP_TO / 2) * (conflict * PER_CONNECTION + rows[k + 13]! - shared)
+        // An unsure pair's grade doubled is that of a no; see `gradeOf`.
+        let disturbed = WORKS_UP_TO
+        if (!wallIsQuiet || apart < rows[k + 12]!)
+          disturbed =
+            (1 + (conflict * PER_MOST) / 2) * (1 + step(conflict - clashes - rows[k + 10]!))
+        grade = works + step(conflict - CONNECTS_UP_TO) * (disturbed - works)
       }
       sum += rows[k + 9]! * grade
       if (grade > most) {

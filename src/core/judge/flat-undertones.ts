@@ -1,6 +1,6 @@
 import { compress } from '../colour/cam16'
 import { invert, M16, multiplied, multiply, type Matrix3 } from '../colour/cat16'
-import { UCS_VIEWING, WHITE_CARD, type PreparedLight } from '../colour/appearance'
+import { appearanceOfXyz, UCS_VIEWING, WHITE_CARD, type PreparedLight } from '../colour/appearance'
 import { xyzUnder } from '../colour/observer'
 import {
   lookUp,
@@ -77,7 +77,7 @@ export function flatUndertones(
   const toCones = multiplied(GAINED_CONES, light.toD65)
   const weights = foldedWeights(light, toCones)
   const cardXyz = xyzUnder(light.weights, WHITE_CARD)
-  const [greyA, greyB] = greyTables(multiply(toCones, cardXyz))
+  const [greyA, greyB] = greyTables(light, cardXyz, multiply(toCones, cardXyz))
   // Luminance in the room's own light over the card's, from the cone responses.
   const back = invert(toCones)
   const [yl, ym, ys] = [back[3]! / cardXyz[1], back[4]! / cardXyz[1], back[5]! / cardXyz[1]]
@@ -105,11 +105,16 @@ export function flatUndertones(
   }
 }
 
-// The card at shares of its luminance from darker than any paint to twice itself.
-const SHARES = octaveNodes(-11, 1)
+// The card at shares of its luminance, from off-black to twice itself; what is darker is computed.
+const SHARE_BITS = 4
+const SHARES = octaveNodes(-7, 1, SHARE_BITS)
 
 /** The card darkened to any luminance has a slight lean of its own: a and b, tabled by the share. */
-function greyTables(card: Xyz): readonly [OctaveTable, OctaveTable] {
+function greyTables(
+  light: PreparedLight,
+  cardXyz: Xyz,
+  card: Xyz,
+): readonly [OctaveTable, OctaveTable] {
   const valuesA = new Float64Array(SHARES.length)
   const valuesB = new Float64Array(SHARES.length)
   const { l, m, s } = scratch
@@ -125,8 +130,14 @@ function greyTables(card: Xyz): readonly [OctaveTable, OctaveTable] {
     valuesA.set(m.subarray(0, count), first)
     valuesB.set(s.subarray(0, count), first)
   }
-  const noLean = (): number => 0
-  return [tableThrough(SHARES, valuesA, noLean), tableThrough(SHARES, valuesB, noLean)]
+  const exact =
+    (axis: 1 | 2) =>
+    (share: number): number =>
+      appearanceOfXyz(light, [cardXyz[0] * share, cardXyz[1] * share, cardXyz[2] * share]).ucs[axis]
+  return [
+    tableThrough(SHARES, valuesA, SHARE_BITS, exact(1)),
+    tableThrough(SHARES, valuesB, SHARE_BITS, exact(2)),
+  ]
 }
 
 // CAM16's cone responses under D65, each with the gain of its full adaptation.

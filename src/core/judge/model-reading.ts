@@ -1,19 +1,13 @@
 import type { PreparedLight } from '../colour/appearance'
 import type { Reflectance } from '../colour/spectrum'
+import { decidingParts, type FinishColour } from './keeper-parts'
 import { leanFrom, NO_LEAN_BELOW, undertoneWords, type HueName } from './hue-name'
-import { VERDICT_OF } from './pair-grade'
+import { gradeOf, UNWANTED_CONTRAST, VERDICT_OF } from './pair-grade'
 import { measurePair, pairingOf, type PairMeasures, type Pairing } from './pairing'
 import { READING_UNCERTAINTY, type ReadingSource } from '../paint/reading'
-import { hueDegOf, undertoneOf, type Undertone } from './undertone'
+import { leaning, undertoneOf, type Undertone } from './undertone'
 import type { Reason, Verdict } from './verdict'
-
-/** One colour of a keeper, as the judge needs it. */
-export interface FinishColour {
-  readonly part: string
-  readonly sharePercent: number
-  readonly reflectance: Reflectance
-  readonly source: ReadingSource
-}
+import { wallOnFinish, type WallOnFinish } from './wall-on-finish'
 
 export interface StrengthRung {
   readonly strengthPercent: number
@@ -35,6 +29,12 @@ export interface ModelReading {
   readonly firm: boolean
   readonly wall: Undertone
   readonly finish: Undertone
+  /** A contrast that works, where the house rule wants a shared undertone. */
+  readonly unwanted: boolean
+  /** See `gradeOf`. */
+  readonly grade: number
+  /** What the wall does to the finish. */
+  readonly back: WallOnFinish
   /** One line in the trade's words. */
   readonly sentence: string
 }
@@ -42,24 +42,23 @@ export interface ModelReading {
 // Order of what decides when the parts of a keeper disagree: the worst that matters first.
 const SEVERITY: readonly Verdict[] = ['no', 'unsure', 'works']
 
-// A part smaller than this is a fleck; it does not decide alone.
-export const DECIDING_SHARE_PERCENT = 15
-
 /**
- * The model's reading of a wall colour beside a keeper: every part of the keeper that counts is
- * paired and the worst decides; where that is a no, the other strengths of the candidate are tried
+ * The model's reading of a wall colour beside a keeper: every part of the keeper that counts, by size or because it
+ * grabs the eye, is paired and the worst decides; where that is a no, the other strengths of the candidate are tried
  * and the nearest that works is named.
  *
  * @param keeper at least one colour
  * @param ladder other strengths the candidate could be taken at; empty where the base has none
+ * @param mayBeSetOff whether the house rule lets this keeper be set off by an opposite
  */
 export function modelReading(
   light: PreparedLight,
   candidate: StrengthRung,
   keeper: readonly FinishColour[],
   ladder: readonly StrengthRung[] = [],
+  mayBeSetOff = true,
 ): ModelReading {
-  const here = worstPair(light, candidate, keeper)
+  const here = worstPair(light, candidate, keeper, mayBeSetOff)
   if (here.verdict !== 'no') return { ...here, sentence: sentenceOf(here) }
   const rung = [...ladder]
     .filter((other) => other.strengthPercent !== candidate.strengthPercent)
@@ -68,7 +67,7 @@ export function modelReading(
         Math.abs(p.strengthPercent - candidate.strengthPercent) -
         Math.abs(q.strengthPercent - candidate.strengthPercent),
     )
-    .find((other) => worstPair(light, other, keeper).verdict === 'works')
+    .find((other) => worstPair(light, other, keeper, mayBeSetOff).verdict === 'works')
   if (!rung) return { ...here, sentence: sentenceOf(here) }
   const verdict =
     rung.strengthPercent < candidate.strengthPercent ? 'works-lighter' : 'works-stronger'
@@ -85,11 +84,10 @@ function worstPair(
   light: PreparedLight,
   candidate: StrengthRung,
   keeper: readonly FinishColour[],
+  mayBeSetOff: boolean,
 ): Pair {
   const wall = undertoneOf(light, candidate.reflectance)
-  const deciding = keeper.filter((colour) => colour.sharePercent >= DECIDING_SHARE_PERCENT)
-  const pairs = (deciding.length > 0 ? deciding : keeper).map((colour): Pair => {
-    const finish = undertoneOf(light, colour.reflectance)
+  const pairs = decidingParts(light, keeper).map(({ undertone: finish, ...colour }): Pair => {
     const pairing = pairingOf(wall, finish)
     const measures = measurePair(wall, finish)
     const plusMinus = Math.hypot(
@@ -97,8 +95,10 @@ function worstPair(
       READING_UNCERTAINTY[colour.source],
     )
     const firm = isFirm(wall, finish, plusMinus)
+    const unwanted = pairing === 'contrasts' && !mayBeSetOff
     return {
-      verdict: firm ? VERDICT_OF[pairing] : 'unsure',
+      verdict: firm && !unwanted ? VERDICT_OF[pairing] : 'unsure',
+      unwanted,
       pairing,
       plusMinus,
       firm,
@@ -107,6 +107,8 @@ function worstPair(
       measures,
       wall,
       finish,
+      grade: unwanted ? UNWANTED_CONTRAST : gradeOf(pairing, wall, finish),
+      back: wallOnFinish(wall, finish),
     }
   })
   const [worst] = pairs.sort(
@@ -114,8 +116,7 @@ function worstPair(
       SEVERITY.indexOf(p.verdict) - SEVERITY.indexOf(q.verdict) ||
       q.measures.conflict - p.measures.conflict,
   )
-  if (!worst) throw new RangeError('a keeper needs at least one colour to be judged against')
-  return worst
+  return worst!
 }
 
 /**
@@ -132,16 +133,8 @@ function isFirm(wall: Undertone, finish: Undertone, plusMinus: number): boolean 
   )
 }
 
-function shifted({ j, a, b }: Undertone, byJ: number, byA: number, byB: number): Undertone {
-  const [movedA, movedB] = [a + byA, b + byB]
-  return {
-    j: j + byJ,
-    a: movedA,
-    b: movedB,
-    c: Math.hypot(movedA, movedB),
-    hueDeg: hueDegOf(movedA, movedB),
-  }
-}
+const shifted = ({ j, a, b }: Undertone, byJ: number, byA: number, byB: number): Undertone =>
+  leaning(j + byJ, a + byA, b + byB)
 
 const TOO: Record<HueName, Reason> = {
   pink: 'too pink',
@@ -181,7 +174,9 @@ function reasonFor(
 }
 
 function sentenceOf(pair: Pair): string {
-  const said = plainSentence(pair)
+  const said = pair.unwanted
+    ? `${plainSentence(pair)} The house rule wants a shared undertone here.`
+    : plainSentence(pair)
   return pair.firm ? said : `${said} The readings are too weak to be sure.`
 }
 

@@ -15,6 +15,9 @@ export const VERDICT_OF: Readonly<Record<Pairing, Verdict & ('works' | 'unsure' 
   clashes: 'no',
 }
 
+/** Two leans as strong as they count, from opposite sides. */
+export const MOST_CONFLICT = 2 * PAIRING_LIMITS.strengthCap
+
 /** Grades from 0, where nothing could sit better, to this work. */
 export const WORKS_UP_TO = 0.5
 /** From 1 to this they are unsure; from 2 to 3 they are a no. */
@@ -33,7 +36,7 @@ export const UNFELT = 0.25
  */
 export function gradeOf(pairing: Pairing, wall: Undertone, finish: Undertone): number {
   const measures = measurePair(wall, finish)
-  const share = Math.min(1, measures.conflict / PAIRING_LIMITS.strengthCap)
+  const share = measures.conflict / MOST_CONFLICT
   switch (VERDICT_OF[pairing]) {
     case 'works':
       return worksGrade(pairing, wall, finish, measures)
@@ -43,6 +46,9 @@ export function gradeOf(pairing: Pairing, wall: Undertone, finish: Undertone): n
       return 2 + share
   }
 }
+
+/** Two clear opposites where the house rule wants a shared undertone: as unsure as can be without a conflict. */
+export const UNWANTED_CONTRAST = 1
 
 /**
  * Half by how little conflict there is, half by how much of the finish's lean the wall takes up. Without the
@@ -56,7 +62,7 @@ function worksGrade(
 ): number {
   if (pairing === 'contrasts') return 0
   if (pairing === 'bridges') return WORKS_UP_TO
-  const clear = Math.min(1, conflict / PAIRING_LIMITS.connectsUpTo)
+  const clear = conflict / PAIRING_LIMITS.connectsUpTo
   if (finish.c < FELT_LEAN) return (WORKS_UP_TO / 2) * (clear + UNFELT)
   const taken = Math.min(wall.c, FULL_LEAN) / Math.min(finish.c, FULL_LEAN)
   const shared = Math.max(0, Math.cos((hueDeg * Math.PI) / 180)) * Math.min(1, taken)

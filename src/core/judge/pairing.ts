@@ -1,4 +1,4 @@
-import type { Undertone } from './undertone'
+import { hueApartDeg, type Undertone } from './undertone'
 
 export const PAIRINGS = [
   'connects',
@@ -48,7 +48,7 @@ export const PAIRING_LIMITS = {
 } as const
 
 export interface PairMeasures {
-  /** Conflict of the two leans, 0 when they agree. */
+  /** Conflict of the two leans, 0 when they agree or the finish is a black ground. */
   readonly conflict: number
   /** Wall less finish. */
   readonly lightness: number
@@ -61,12 +61,11 @@ export interface PairMeasures {
 /** The numbers that the pairing rests on. */
 export function measurePair(wall: Undertone, finish: Undertone): PairMeasures {
   const limit = PAIRING_LIMITS
-  const between = Math.abs(wall.hueDeg - finish.hueDeg)
-  const hueDeg = between > 180 ? 360 - between : between
+  const hueDeg = hueApartDeg(wall.hueDeg, finish.hueDeg)
   const lightness = wall.j - finish.j
-  const strength = Math.sqrt(
-    Math.min(wall.c, limit.strengthCap) * Math.min(finish.c, limit.strengthCap),
-  )
+  const strength = isBlackGround(finish)
+    ? 0
+    : Math.sqrt(Math.min(wall.c, limit.strengthCap) * Math.min(finish.c, limit.strengthCap))
   return {
     conflict:
       2 *
@@ -97,16 +96,14 @@ export function pairingOf(wall: Undertone, finish: Undertone): Pairing {
     Math.abs(measures.lightness) >= limit.bridges.apart
   )
     return 'bridges'
-  const stillDisturbs = !isBlackGround(finish)
   if (
-    stillDisturbs &&
     measures.conflict >= limit.clashesFrom &&
     Math.min(wall.c, finish.c) >= limit.clashLeanFrom &&
     strongest < limit.clashLeanBelow
   )
     return 'clashes'
   if (nearMisses(measures)) return 'near miss'
-  if (stillDisturbs && measures.conflict > limit.connectsUpTo) return 'unsure'
+  if (measures.conflict > limit.connectsUpTo) return 'unsure'
   const quiet =
     measures.hueDeg < limit.quiet.hueDeg &&
     measures.lightness >= limit.quiet.lighter &&

@@ -1,6 +1,6 @@
-import { appearanceOf, appearanceOfXyz, WHITE_CARD, type PreparedLight } from '../colour/appearance'
+import { appearanceOfXyz, WHITE_CARD, type PreparedLight } from '../colour/appearance'
 import { xyzUnder } from '../colour/observer'
-import type { Reflectance } from '../colour/spectrum'
+import type { Reflectance, Xyz } from '../colour/spectrum'
 
 /** A surface as the white card shows it in one light; CAM16-UCS units. */
 export interface Undertone {
@@ -20,15 +20,32 @@ export interface Undertone {
  * darkened to the same luminance.
  */
 export function undertoneOf(light: PreparedLight, reflectance: Reflectance): Undertone {
-  const xyz = xyzUnder(light.weights, reflectance)
+  return undertoneOfXyz(light, xyzUnder(light.weights, reflectance))
+}
+
+/** The same of an XYZ that reaches an eye adapted to this light, whatever lights the surface. */
+export function undertoneOfXyz(light: PreparedLight, xyz: Xyz): Undertone {
   const card = xyzUnder(light.weights, WHITE_CARD)
   const share = xyz[1] / card[1]
   const grey = appearanceOfXyz(light, [card[0] * share, card[1] * share, card[2] * share]).ucs
-  const [j, aSeen, bSeen] = appearanceOf(light, reflectance).ucs
-  const a = aSeen - grey[1]
-  const b = bSeen - grey[2]
-  return { j, a, b, c: Math.hypot(a, b), hueDeg: hueDegOf(a, b) }
+  const [j, aSeen, bSeen] = appearanceOfXyz(light, xyz).ucs
+  return leaning(j, aSeen - grey[1], bSeen - grey[2])
 }
+
+/** An undertone from its coordinates. */
+export const leaning = (j: number, a: number, b: number): Undertone => ({
+  j,
+  a,
+  b,
+  c: Math.hypot(a, b),
+  hueDeg: hueDegOf(a, b),
+})
 
 export const hueDegOf = (a: number, b: number): number =>
   ((Math.atan2(b, a) * 180) / Math.PI + 360) % 360
+
+/** Angle between two directions, 0 to 180. */
+export function hueApartDeg(p: number, q: number): number {
+  const between = Math.abs(p - q) % 360
+  return between > 180 ? 360 - between : between
+}

@@ -10,7 +10,7 @@ import { lrvPercent } from '@/core/paint/reading'
 import { useLight } from '../light-bar/light-context'
 
 // Nothing is seen in the dark.
-const DARK: ScreenColour = { hex: '#111111', inGamut: true }
+const DARK: ScreenColour = { hex: '#111111', inGamut: true, p3: null }
 
 /** A surface as it looks in the light of the page. */
 export function useRelitColour(reflectance: Reflectance): ScreenColour {

@@ -1,0 +1,66 @@
+import { hueName, type HueName } from './hue-name'
+import { hueDegOf, type Undertone } from './undertone'
+
+// Sizes of a step in CAM16-UCS units, in words; under the first nobody sees it.
+const SEEN_FROM = 1
+const SIZES = [
+  [2.5, 'a touch '],
+  [6, 'a little '],
+  [14, ''],
+  [Infinity, 'much '],
+] as const
+
+const COMPARATIVE: Record<HueName, string> = {
+  pink: 'pinker',
+  red: 'redder',
+  orange: 'more orange',
+  yellow: 'yellower',
+  'yellow-green': 'yellower and greener',
+  green: 'greener',
+  'blue-green': 'greener and bluer',
+  blue: 'bluer',
+  violet: 'more violet',
+}
+
+// A change of lean within this of the lean itself is a change of its strength, not of its direction.
+const ALONG_DEG = 35
+
+/** One direction a colour could go, and how far in CAM16-UCS units. */
+export interface Step {
+  readonly word: string
+  readonly size: number
+}
+
+/** What one colour is beside another, the largest difference first: "pinker", "deeper", "greyer". */
+export function differenceSteps(from: Undertone, to: Undertone): Step[] {
+  const dj = to.j - from.j
+  const [da, db] = [to.a - from.a, to.b - from.b]
+  const dc = Math.hypot(da, db)
+  const steps: Step[] = []
+  if (dc >= SEEN_FROM) steps.push({ word: leanWord(from, to, da, db), size: dc })
+  if (Math.abs(dj) >= SEEN_FROM)
+    steps.push({ word: dj > 0 ? 'lighter' : 'deeper', size: Math.abs(dj) })
+  return steps.sort((p, q) => q.size - p.size)
+}
+
+function leanWord(from: Undertone, to: Undertone, da: number, db: number): string {
+  const direction = hueDegOf(da, db)
+  if (from.c >= SEEN_FROM && to.c < from.c) {
+    const home = Math.abs(((direction - from.hueDeg + 360) % 360) - 180)
+    if (home <= ALONG_DEG) return 'greyer'
+  }
+  if (from.c >= SEEN_FROM && to.c > from.c) {
+    const away = Math.abs(((direction - from.hueDeg + 540) % 360) - 180)
+    if (away <= ALONG_DEG) return 'stronger'
+  }
+  return COMPARATIVE[hueName(direction)]
+}
+
+/** "a little pinker, a touch deeper"; "the same" where nothing is seen. */
+export function differenceWords(from: Undertone, to: Undertone): string {
+  const steps = differenceSteps(from, to)
+  if (steps.length === 0) return 'the same'
+  return steps
+    .map(({ word, size }) => `${SIZES.find(([upTo]) => size < upTo)![1]}${word}`)
+    .join(', ')
+}
