@@ -1,5 +1,5 @@
 import type { KeeperKind, KeeperState } from '../src/core/judge/keeper-kind'
-import type { NorthRoomRule } from '../src/core/judge/house-rules'
+import { DEFAULT_HOUSE_RULES, type HouseRules } from '../src/core/judge/house-rules'
 import type { Reason, Verdict } from '../src/core/judge/verdict'
 import type { LightSource } from '../src/core/light/light-choice'
 import type { Lab } from '../src/core/colour/lab'
@@ -37,8 +37,7 @@ export interface DemoVisit {
   readonly household: string
   readonly wishes: string
   readonly willNotHave: string
-  readonly northRoomRule: NorthRoomRule
-  readonly weakestStrengthPercent: number
+  readonly houseRules: HouseRules
   readonly place: {
     readonly name: string
     readonly latitudeDeg: number
@@ -80,8 +79,7 @@ const TERRACE: DemoVisit = {
   wishes:
     'Calmer downstairs, cosier in the snug. The kitchen should stop arguing with its counter.',
   willNotHave: 'No grey that looks like a waiting room.',
-  northRoomRule: 'warm-up',
-  weakestStrengthPercent: 50,
+  houseRules: DEFAULT_HOUSE_RULES,
   place: { name: 'Tarlow Cross', latitudeDeg: 52.4, longitudeDeg: -1.6, timeZone: 'Europe/London' },
   date: '2026-09-17',
   finished: false,
@@ -290,8 +288,7 @@ const SOUTHERN: DemoVisit = {
   household: 'Pell and Ibbotrey',
   wishes: 'Light without glare on the sunny side. Something quiet for the room at the back.',
   willNotHave: '',
-  northRoomRule: 'warm-up',
-  weakestStrengthPercent: 50,
+  houseRules: DEFAULT_HOUSE_RULES,
   place: {
     name: 'Port Wirrin',
     latitudeDeg: -38.1,
@@ -335,8 +332,7 @@ const FINISHED: DemoVisit = {
   household: 'Mrs Quillan',
   wishes: 'One warm off-white for hall and stairs that does not turn yellow.',
   willNotHave: 'Nothing pink.',
-  northRoomRule: 'warm-up',
-  weakestStrengthPercent: 50,
+  houseRules: DEFAULT_HOUSE_RULES,
   place: { name: 'Hollin Mill', latitudeDeg: 53.3, longitudeDeg: -1.7, timeZone: 'Europe/London' },
   date: '2026-05-28',
   finished: true,

@@ -54,7 +54,16 @@ async function takeAll(page) {
   await open(`${kitchen}/shortlist${late}`)
   await page.getByLabel('Code or name').fill('H111-4')
   await page.getByLabel('Code or name').press('Enter')
+  await page.getByRole('button', { name: 'Which suit this room?' }).click()
+  await page
+    .getByRole('region', { name: 'Best in this room' })
+    .getByRole('listitem')
+    .first()
+    .waitFor()
   await shot('shortlist')
+  await open(`${kitchen}/trial${late}&colour=H111-4`)
+  await page.getByRole('region', { name: 'What goes with it' }).waitFor()
+  await shot('trial')
   await open(`${visit}/grid`)
   await shot('house-grid')
   await page

@@ -102,6 +102,53 @@ test('the deck ranked for the kitchen names colours that suit its orange-pink st
     )
   }
   const first = (await best.first().textContent())!.split(' at ')[0]!
-  await best.first().getByRole('button').click()
+  await best.first().getByRole('button').first().click()
   await expect(page.getByRole('heading', { name: first })).toBeVisible()
+})
+
+test('one no rules out a whole lean, and what fails says what to fetch next', async ({
+  page,
+  app,
+}) => {
+  const kitchen = await roomOf(page, await demoVisit(page, app), 'Kitchen')
+  await open(page, `${kitchen}/shortlist`)
+  await page.getByLabel('Code or name').fill('H111-4')
+  await page.getByLabel('Code or name').press('Enter')
+  await page.getByRole('button', { name: 'Which suit this room?' }).click()
+  const next = page.getByRole('region', { name: 'Fetch next' })
+  // A yellow-green greige is sent pinker beside an orange-pink counter, never greener (common practice).
+  await expect(next).toContainText(/pinker|violet|orange|redder|greyer/)
+  await expect(next).not.toContainText(/greener/)
+  const best = page.getByRole('region', { name: 'Best in this room' })
+  const ranked = best.getByRole('button', { name: /^No to the lean of/ })
+  const before = await ranked.first().getAttribute('aria-label')
+  await ranked.first().click()
+  await expect(best.getByText(/^No to .* leans\./)).toBeVisible()
+  await expect(ranked.first()).not.toHaveAttribute('aria-label', before!)
+  await best.getByRole('button', { name: 'Take it back' }).click()
+  await expect(ranked.first()).toHaveAttribute('aria-label', before!)
+})
+
+test('one colour on trial turns through the day, and trims follow the house rule', async ({
+  page,
+  app,
+}) => {
+  const visit = await demoVisit(page, app, 'Pell and Ibbotrey')
+  await open(page, `${visit}/brief`)
+  await page.getByLabel('Trim').selectOption('same')
+  await page.getByRole('button', { name: 'Keep the brief' }).click()
+  await expect(page.getByText('Kept.')).toBeVisible()
+  const kitchen = await roomOf(page, await demoVisit(page, app), 'Kitchen')
+  await open(page, `${kitchen}/trial?colour=H111-4`)
+  const does = page.getByRole('region', { name: 'What it does' })
+  await expect(does).toContainText(/from \d\d:\d\d it leans yellow/)
+  await expect(does).toContainText(/Takes finishes that lean yellow/)
+  const wall = page.getByRole('region', { name: 'On the wall' })
+  await expect(wall.getByText(/a little stronger|stronger/).first()).toBeVisible()
+  const goes = page.getByRole('region', { name: 'What goes with it' })
+  // This visit leaves trim to the pairing table: whatever pairs best stands first.
+  await expect(goes.getByRole('listitem').first()).toContainText('sweet spot')
+  await goes.getByRole('button').first().click()
+  await expect(page).toHaveURL(/colour=/)
+  await expect(page.getByRole('heading', { level: 1 })).not.toContainText('Lornmere')
 })

@@ -13,7 +13,9 @@ export async function everyView(page: Page, app: App): Promise<string[]> {
     `${visit}/brief`,
     `${visit}/grid`,
     `${visit}/rooms/new`,
-    ...['light', 'keepers', 'shortlist', 'bench', 'sheet'].map((step) => `${kitchen}/${step}`),
+    ...['light', 'keepers', 'shortlist', 'trial?colour=H111-4', 'bench', 'sheet'].map(
+      (step) => `${kitchen}/${step}`,
+    ),
     `${empty}/grid`,
     `${app.url}/visits/nothing`,
   ]

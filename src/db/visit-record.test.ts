@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
+import { DEFAULT_HOUSE_RULES } from '../core/judge/house-rules'
 import { addCandidate, dropCandidate, listCandidates } from './candidates'
 import { many, RowShapeError, sqlState, UNIQUE_VIOLATION, type Db } from './db'
 import { addDeck, listDeckColours, listDecks, searchDeckColours, type NewDeckColour } from './decks'
@@ -23,8 +24,7 @@ const visit = (change: Partial<NewVisit> = {}): NewVisit => ({
   household: 'The Ashbys',
   wishes: 'calmer',
   willNotHave: '',
-  northRoomRule: 'warm-up',
-  weakestStrengthPercent: 50,
+  houseRules: DEFAULT_HOUSE_RULES,
   placeName: 'Somewhere',
   latitudeDeg: 52,
   longitudeDeg: -1,
@@ -145,7 +145,10 @@ test('what is in progress stands first, finished last', async () => {
 test.each([
   ['latitude', { latitudeDeg: 95 }],
   ['an empty household', { household: '  ' }],
-  ['a strength nobody offers', { weakestStrengthPercent: 40 }],
+  [
+    'a school nobody offers',
+    { houseRules: { ...DEFAULT_HOUSE_RULES, 'weakest-strength': '40' as '50' } },
+  ],
   ['a date that does not exist', { visitDate: '2026-02-30' }],
 ])('the database itself refuses %s, and nothing is half-stored', async (_, change) => {
   await expect(saveVisit(db, visit(change))).rejects.toThrow()

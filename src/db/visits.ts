@@ -1,16 +1,35 @@
 import { z } from 'zod'
-import { NORTH_ROOM_RULES } from '../core/judge/house-rules'
+import {
+  DEFAULT_HOUSE_RULES,
+  HOUSE_RULE_NAMES,
+  HOUSE_RULES,
+  type HouseRules,
+} from '../core/judge/house-rules'
 import { many, maybeOne, type Db } from './db'
 
 const STAGES = ['in-progress', 'planned', 'finished'] as const
+
+// A rule kept without a row, or under a school that is no longer offered, goes by its default.
+const HouseRulesRow = z
+  .record(z.string(), z.string())
+  .transform(
+    (kept): HouseRules =>
+      Object.fromEntries(
+        HOUSE_RULE_NAMES.map((rule) => [
+          rule,
+          Object.hasOwn(HOUSE_RULES[rule].schools, kept[rule] ?? '')
+            ? kept[rule]
+            : DEFAULT_HOUSE_RULES[rule],
+        ]),
+      ) as HouseRules,
+  )
 
 const VisitRow = z.object({
   id: z.uuid(),
   household: z.string(),
   wishes: z.string(),
   willNotHave: z.string(),
-  northRoomRule: z.enum(NORTH_ROOM_RULES),
-  weakestStrengthPercent: z.number(),
+  houseRules: HouseRulesRow,
   placeName: z.string(),
   latitudeDeg: z.number(),
   longitudeDeg: z.number(),
@@ -28,7 +47,8 @@ const STAGE = `case
   else 'planned' end`
 
 const COLUMNS = `v.id, v.household, v.wishes, v.will_not_have as "willNotHave",
-  v.north_room_rule as "northRoomRule", v.weakest_strength_percent as "weakestStrengthPercent",
+  (select coalesce(json_object_agg(r.rule, r.school), '{}') from visit_house_rule r
+    where r.visit_id = v.id) as "houseRules",
   v.place_name as "placeName", v.latitude_deg as "latitudeDeg", v.longitude_deg as "longitudeDeg",
   v.time_zone as "timeZone", v.visit_date as "visitDate", ${STAGE} as stage`
 
@@ -62,27 +82,32 @@ export function findVisit(db: Db, id: string): Promise<Visit | null> {
 /** Writes a visit's brief; the same id again changes it. */
 export async function saveVisit(db: Db, visit: NewVisit): Promise<void> {
   await db.query(
-    `insert into visit (id, household, wishes, will_not_have, north_room_rule,
-       weakest_strength_percent, place_name, latitude_deg, longitude_deg, time_zone, visit_date)
-     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11)
-     on conflict (id) do update set household = excluded.household, wishes = excluded.wishes,
-       will_not_have = excluded.will_not_have, north_room_rule = excluded.north_room_rule,
-       weakest_strength_percent = excluded.weakest_strength_percent,
-       place_name = excluded.place_name, latitude_deg = excluded.latitude_deg,
-       longitude_deg = excluded.longitude_deg, time_zone = excluded.time_zone,
-       visit_date = excluded.visit_date`,
+    `with kept as (
+       insert into visit (id, household, wishes, will_not_have, place_name, latitude_deg,
+         longitude_deg, time_zone, visit_date)
+       values ($1, $2, $3, $4, $5, $6, $7, $8, $9)
+       on conflict (id) do update set household = excluded.household, wishes = excluded.wishes,
+         will_not_have = excluded.will_not_have, place_name = excluded.place_name,
+         latitude_deg = excluded.latitude_deg, longitude_deg = excluded.longitude_deg,
+         time_zone = excluded.time_zone, visit_date = excluded.visit_date
+       returning id)
+     insert into visit_house_rule (visit_id, rule, school)
+     select kept.id, asked.rule, asked.school
+     from kept, unnest($10::text[], $11::text[]) as asked (rule, school)
+     on conflict (visit_id, rule) do update set school = excluded.school
+       where visit_house_rule.school <> excluded.school`,
     [
       visit.id,
       visit.household,
       visit.wishes,
       visit.willNotHave,
-      visit.northRoomRule,
-      visit.weakestStrengthPercent,
       visit.placeName,
       visit.latitudeDeg,
       visit.longitudeDeg,
       visit.timeZone,
       visit.visitDate,
+      HOUSE_RULE_NAMES,
+      HOUSE_RULE_NAMES.map((rule) => visit.houseRules[rule]),
     ],
   )
 }

@@ -1,5 +1,7 @@
 import type { LightChoice, RoomDay } from '@/core/light/light-choice'
-import type { WeightedFinish } from '@/core/judge/rank'
+import type { HappyMedium, KeeperFinish } from '@/core/judge/happy-medium'
+import type { HouseRules } from '@/core/judge/house-rules'
+import type { RoomCharacter } from '@/core/judge/room-advice'
 
 /** A deck to be ranked for a room: cloneable data only. */
 export interface RankRequest {
@@ -7,7 +9,10 @@ export interface RankRequest {
   readonly id: number
   readonly roomDay: RoomDay
   readonly lights: readonly LightChoice[]
-  readonly finishes: readonly WeightedFinish[]
+  readonly finishes: readonly KeeperFinish[]
+  /** What of the room and the house rules speaks for or against a colour. */
+  readonly room: RoomCharacter
+  readonly rules: HouseRules
   /** 36 numbers a candidate-at-strength. */
   readonly rows: Float64Array<ArrayBuffer>
 }
@@ -18,4 +23,7 @@ export interface RankReply {
   readonly worst: Float64Array
   readonly worstFinish: Uint16Array
   readonly worstLight: Uint16Array
+  /** What holds each row back besides its pairs; see `roomAdvice`. */
+  readonly against: Float64Array
+  readonly happyMedium: HappyMedium | null
 }

@@ -1,5 +1,7 @@
 import { prepareLight } from '@/core/colour/appearance'
-import { fitToRoom } from '@/core/judge/rank'
+import { happyMedium } from '@/core/judge/happy-medium'
+import { bestFirst, fitToRoom } from '@/core/judge/rank'
+import { heldBack } from '@/core/judge/room-advice'
 import { lightOf } from '@/core/light/light-choice'
 import type { RankReply, RankRequest } from './rank-protocol'
 
@@ -8,7 +10,16 @@ addEventListener('message', ({ data }: MessageEvent<RankRequest>) => {
     const light = lightOf(data.roomDay, choice)
     return light ? [{ light: prepareLight(light.spectrum, light.illuminanceLux), weight: 1 }] : []
   })
-  const { order, worst, worstFinish, worstLight } = fitToRoom(data.rows, lights, data.finishes)
-  const reply: RankReply = { id: data.id, order, worst, worstFinish, worstLight }
+  const fit = fitToRoom(data.rows, lights, data.finishes)
+  const against = heldBack(data.rows, data.room, data.rules)
+  const reply: RankReply = {
+    id: data.id,
+    order: bestFirst(fit, against),
+    worst: fit.worst,
+    worstFinish: fit.worstFinish,
+    worstLight: fit.worstLight,
+    against,
+    happyMedium: happyMedium(data.rows, lights, data.finishes, fit, against),
+  }
   postMessage(reply)
 })

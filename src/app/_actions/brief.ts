@@ -2,7 +2,7 @@
 
 import tzLookup from '@photostructure/tz-lookup'
 import { z } from 'zod'
-import { NORTH_ROOM_RULES } from '@/core/judge/house-rules'
+import { HOUSE_RULE_NAMES, schoolsOf, type HouseRules } from '@/core/judge/house-rules'
 import { openDb } from '@/db/store'
 import { saveVisit, setVisitFinished } from '@/db/visits'
 import { isTimeZone } from '@/time/local-day'
@@ -15,8 +15,6 @@ const BriefForm = z.object({
   household: nameValue('the household’s name', 120),
   wishes: noteValue,
   willNotHave: noteValue,
-  northRoomRule: choiceValue(NORTH_ROOM_RULES),
-  weakestStrengthPercent: choiceValue(['50', '25']).transform(Number),
   placeName: nameValue('a place', 120),
   latitudeDeg: numberValue(-90, 90, '°'),
   longitudeDeg: numberValue(-180, 180, '°'),
@@ -25,13 +23,28 @@ const BriefForm = z.object({
   visitDate: dateValue,
 })
 
+const SchoolsForm = z.object(
+  Object.fromEntries(
+    HOUSE_RULE_NAMES.map((rule) => {
+      const [first, ...others] = schoolsOf(rule).map(({ school }) => school)
+      return [`rule-${rule}`, choiceValue([first!, ...others])]
+    }),
+  ),
+)
+
 /** Keeps the brief of a visit, new or changed. */
 export async function saveBrief(form: FormData): Promise<ActionResult> {
-  const input = BriefForm.safeParse(Object.fromEntries(form))
+  const entries = Object.fromEntries(form)
+  const input = BriefForm.safeParse(entries)
+  const schools = SchoolsForm.safeParse(entries)
   if (!input.success) return refused(input.error)
+  if (!schools.success) return refused(schools.error)
   const { timeZone, ...brief } = input.data
   await saveVisit(await openDb(), {
     ...brief,
+    houseRules: Object.fromEntries(
+      HOUSE_RULE_NAMES.map((rule) => [rule, schools.data[`rule-${rule}`]]),
+    ) as HouseRules,
     timeZone: isTimeZone(timeZone) ? timeZone : tzLookup(brief.latitudeDeg, brief.longitudeDeg),
   })
   return kept(`/visits/${brief.id}/brief`)

@@ -1,13 +1,24 @@
+import { prepareLight } from '@/core/colour/appearance'
+import { ILLUMINANT_SPECTRA } from '@/core/colour/illuminant'
 import type { Reflectance } from '@/core/colour/spectrum'
 import { reflectanceOfReading, sourceOf } from '@/core/paint/reading'
 import { atStrength, STRENGTHS_PERCENT, whyNoLadder } from '@/core/paint/strength'
-import { isJudgedAgainst, KEEPER_KINDS } from '@/core/judge/keeper-kind'
-import { DECIDING_SHARE_PERCENT, type StrengthRung } from '@/core/judge/model-reading'
+import { isJudgedAgainst, KEEPER_KINDS, mayBeSetOff } from '@/core/judge/keeper-kind'
+import { decidingParts } from '@/core/judge/keeper-parts'
+import { weakestStrengthPercent, type HouseRules } from '@/core/judge/house-rules'
+import { isCoolAndEven } from '@/core/light/aspect'
+import { keyLights, type KeyLight } from '@/core/light/key-lights'
+import type { RoomDay } from '@/core/light/light-choice'
+import { daylightFactorPercent } from '@/core/light/room'
+import type { StrengthRung } from '@/core/judge/model-reading'
 import type { Candidate } from '@/db/candidates'
 import type { Deck } from '@/db/decks'
 import type { Keeper } from '@/db/keepers'
+import type { Room } from '@/db/rooms'
+import type { Visit } from '@/db/visits'
 import type { BenchCandidate, BenchKeeper } from '@/ui/bench/bench-model'
-import type { RankedAgainst } from '@/ui/deck/best-here'
+import type { RankedFor } from '@/ui/deck/best-here'
+import type { RankedAgainst } from '@/ui/deck/room-ranking'
 
 /** A candidate ready to be looked at, with the ladder its base allows. */
 export function candidatePaint(candidate: Candidate, decks: readonly Deck[]): BenchCandidate {
@@ -36,11 +47,12 @@ export const whiteBaseOf = (deck: Deck): Reflectance =>
   reflectanceOfReading({ kind: 'lab', lab: deck.whiteBase })
 
 /** A keeper with its colours as surfaces. */
-export function keeperFinish(keeper: Keeper): BenchKeeper {
+export function keeperFinish(keeper: Keeper, rules: HouseRules): BenchKeeper {
   return {
     id: keeper.id,
     name: keeper.name,
     state: keeper.state,
+    mayBeSetOff: mayBeSetOff(keeper.kind, rules),
     colours: keeper.colours.map(({ part, sharePercent, reading, deckColourId }) => ({
       part,
       sharePercent,
@@ -51,18 +63,55 @@ export function keeperFinish(keeper: Keeper): BenchKeeper {
   }
 }
 
+// Which parts of a keeper catch the eye is settled by daylight.
+const DAYLIGHT = prepareLight(ILLUMINANT_SPECTRA.D65, 500)
+
 // Dearest to change counts most: the first of the kinds this many times the last.
 const DEAREST_WEIGHT = 3
 
 /** The colours of a room's keepers that a ranking goes by, the dearest to change weighing most. */
-export function rankedAgainst(keepers: readonly Keeper[]): RankedAgainst[] {
+function rankedAgainst(keepers: readonly Keeper[], rules: HouseRules): RankedAgainst[] {
   return keepers
     .filter(({ state }) => isJudgedAgainst(state))
     .flatMap((keeper) => {
       const rank = KEEPER_KINDS.indexOf(keeper.kind) / (KEEPER_KINDS.length - 1)
       const weight = DEAREST_WEIGHT - (DEAREST_WEIGHT - 1) * rank
-      return keeperFinish(keeper)
-        .colours.filter(({ sharePercent }) => sharePercent >= DECIDING_SHARE_PERCENT)
-        .map(({ reflectance }) => ({ name: keeper.name, reflectance, weight }))
+      const { colours, mayBeSetOff } = keeperFinish(keeper, rules)
+      const parts = decidingParts(DAYLIGHT, colours)
+      const shares = parts.reduce((sum, { sharePercent }) => sum + sharePercent, 0)
+      return parts.map((colour) => ({
+        keeperId: keeper.id,
+        name: keeper.name,
+        colour,
+        reflectance: colour.reflectance,
+        weight: (weight * colour.sharePercent) / shares,
+        mayBeSetOff,
+      }))
     })
+}
+
+const LIGHT_WORDS: Record<KeyLight['name'], string> = {
+  midday: 'at midday',
+  sun: 'in the low sun',
+  lamps: 'under lamps',
+}
+
+/** Everything that a deck is ranked by in a room. */
+export function rankedFor(
+  { houseRules }: Visit,
+  room: Room,
+  roomDay: RoomDay,
+  keepers: readonly Keeper[],
+): RankedFor {
+  return {
+    finishes: rankedAgainst(keepers, houseRules),
+    lights: keyLights(roomDay).map(({ name, choice }) => ({ name: LIGHT_WORDS[name], choice })),
+    room: {
+      daylightFactorPercent: daylightFactorPercent(room),
+      coolAndEven: isCoolAndEven(room, roomDay.place),
+      hasCarpet: keepers.some(({ kind, state }) => kind === 'carpet' && isJudgedAgainst(state)),
+    },
+    rules: houseRules,
+    weakestPercent: weakestStrengthPercent(houseRules),
+  }
 }

@@ -119,6 +119,16 @@ export function screenColour(light: PreparedLight, reflectance: Reflectance): Sc
   return fitToScreen(linearRgbFromXyz([x * e, y * e, z * e]))
 }
 
+/**
+ * The same for XYZ seen together by an eye adapted to this light, dimmed by one factor where one of them is lighter
+ * than a screen's white.
+ */
+export function screenColoursOfXyz(light: PreparedLight, xyzs: readonly Xyz[]): ScreenColour[] {
+  const linear = xyzs.map((xyz) => linearRgbFromXyz(multiply(light.toD65, xyz)))
+  const exposure = Math.min(light.exposure, 1 / Math.max(...linear.flat()))
+  return linear.map(([r, g, b]) => fitToScreen([r * exposure, g * exposure, b * exposure]))
+}
+
 // Rounding noise of the conversions; far under one 8-bit step.
 const GAMUT_TOLERANCE = 1e-4
 

@@ -1,5 +1,5 @@
 import { hueName, type HueName } from './hue-name'
-import { hueDegOf, type Undertone } from './undertone'
+import { hueApartDeg, hueDegOf, type Undertone } from './undertone'
 
 // Sizes of a step in CAM16-UCS units, in words; under the first nobody sees it.
 const SEEN_FROM = 1
@@ -24,6 +24,8 @@ const COMPARATIVE: Record<HueName, string> = {
 
 // A change of lean within this of the lean itself is a change of its strength, not of its direction.
 const ALONG_DEG = 35
+const NO_SIDE_BELOW = 2
+const SAME_SIDE_DEG = 60
 
 /** One direction a colour could go, and how far in CAM16-UCS units. */
 export interface Step {
@@ -47,7 +49,9 @@ function leanWord(from: Undertone, to: Undertone, da: number, db: number): strin
   const direction = hueDegOf(da, db)
   if (from.c >= SEEN_FROM && to.c < from.c) {
     const home = Math.abs(((direction - from.hueDeg + 360) % 360) - 180)
-    if (home <= ALONG_DEG) return 'greyer'
+    // Past grey and out on the other side is another colour, not a greyer one.
+    const stays = to.c < NO_SIDE_BELOW || hueApartDeg(from.hueDeg, to.hueDeg) <= SAME_SIDE_DEG
+    if (home <= ALONG_DEG && stays) return 'greyer'
   }
   if (from.c >= SEEN_FROM && to.c > from.c) {
     const away = Math.abs(((direction - from.hueDeg + 540) % 360) - 180)

@@ -11,10 +11,8 @@ export interface SeenColour {
   readonly undertone: Undertone
 }
 
-export interface NextTry extends SeenColour {
-  /** Where it lies from the one at hand, in words: "a little greyer, lighter". */
-  readonly words: string
-}
+/** A colour to fetch, and where it lies from the one at hand in words: "a little greyer, lighter". */
+export type NextTry<Colour extends SeenColour = SeenColour> = Colour & { readonly words: string }
 
 // Nearer than a step on the strip nobody could tell two samples apart on a wall.
 const STRIP_STEP = 4
@@ -27,12 +25,12 @@ const distance = (p: Undertone, q: Undertone): number => Math.hypot(p.j - q.j, p
  *
  * @param grades of the colours in the room, see `gradeOf`
  */
-export function nextTries(
+export function nextTries<Colour extends SeenColour>(
   from: SeenColour,
-  colours: readonly SeenColour[],
+  colours: readonly Colour[],
   grades: ArrayLike<number>,
   most: number,
-): NextTry[] {
+): NextTry<Colour>[] {
   const working = colours.filter(
     (colour, i) =>
       grades[i]! <= WORKS_UP_TO &&
@@ -97,13 +95,13 @@ export function likeThisBut(
   return nearestFirst(from, going, cost, most)
 }
 
-function nearestFirst(
+function nearestFirst<Colour extends SeenColour>(
   from: SeenColour,
-  colours: readonly SeenColour[],
-  cost: (colour: SeenColour) => number,
+  colours: readonly Colour[],
+  cost: (colour: Colour) => number,
   most: number,
-): NextTry[] {
-  const best = new Map<number, NextTry>()
+): NextTry<Colour>[] {
+  const best = new Map<number, NextTry<Colour>>()
   const sorted = colours.map((colour) => ({ colour, at: cost(colour) })).sort((p, q) => p.at - q.at)
   for (const { colour } of sorted) {
     if (best.size === most) break

@@ -3,7 +3,12 @@ import { ruleWords } from './house-rules'
 import { isCoolLean, isWarmLean } from './warmth'
 import { NO_LEAN_BELOW, ONLY_LEANS_BELOW } from './hue-name'
 import { KIND_LIMITS } from './family'
-import type { Undertone } from './undertone'
+import { prepareLight } from '../colour/appearance'
+import { ILLUMINANT_SPECTRA } from '../colour/illuminant'
+import { BANDS } from '../colour/spectrum'
+import { lrvPercent } from '../paint/reading'
+import { emptyUndertones, flatUndertones } from './flat-undertones'
+import { leaning, type Undertone } from './undertone'
 
 /** What of a room speaks for or against a colour before any finish does. */
 export interface RoomCharacter {
@@ -63,6 +68,24 @@ export function roomAdvice(
   if (room.hasCarpet && isPale && lrvPercent < 85)
     say(HOLDS_BACK_A_LITTLE, 'be careful with an off-white beside carpet')
   return advice
+}
+
+const DAYLIGHT = prepareLight(ILLUMINANT_SPECTRA.D65, 500)
+
+/**
+ * How much each of many colours is held back by the advice on it, summed.
+ *
+ * @param rows reflectances, 36 numbers a surface
+ */
+export function heldBack(rows: Float64Array, room: RoomCharacter, rules: HouseRules): Float64Array {
+  const count = rows.length / BANDS
+  const seen = emptyUndertones(count)
+  flatUndertones(DAYLIGHT, rows, seen)
+  return new Float64Array(count).map((_, i) => {
+    const lrv = lrvPercent(rows.subarray(i * BANDS, (i + 1) * BANDS))
+    const undertone = leaning(seen.j[i]!, seen.a[i]!, seen.b[i]!)
+    return roomAdvice(undertone, lrv, room, rules).reduce((sum, { against }) => sum + against, 0)
+  })
 }
 
 type Say = (against: number, words: string, rule?: HouseRuleName | null) => void

@@ -30,8 +30,8 @@ export interface TrimOption {
   readonly words: string
 }
 
-// LRV limits of trim whites, common practice: clean from 85, softened from 74 up.
-const CLEAN_FROM_LRV = 85
+// LRV limits of trim whites, common practice: clean from 80, softened from 74 up.
+const CLEAN_FROM_LRV = 80
 const SOFT_FROM_LRV = 74
 const CLEAN_LEAN_BELOW = 2.5
 const SOFT_LEAN = [2, 9] as const

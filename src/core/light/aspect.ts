@@ -1,4 +1,6 @@
+import { shadedBearingDeg } from './light-choice'
 import type { LitRoom } from './room'
+import type { Place } from './sun-position'
 
 const POINTS = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'] as const
 export type CompassPoint = (typeof POINTS)[number]
@@ -25,4 +27,13 @@ export const compassWord = (bearingDeg: number): string => WORDS[compassPoint(be
 export function aspectOf(room: LitRoom): CompassPoint[] {
   const bySize = [...room.windows].sort((p, q) => q.widthMm * q.heightMm - p.widthMm * p.heightMm)
   return [...new Set(bySize.map((window) => compassPoint(window.bearingDeg)))]
+}
+
+/** Whether every window turns away from the sun, so that the room is cool and even all day; false without a window. */
+export function isCoolAndEven({ windows }: LitRoom, place: Place): boolean {
+  const shaded = shadedBearingDeg(place)
+  return (
+    windows.length > 0 &&
+    windows.every(({ bearingDeg }) => Math.cos(((bearingDeg - shaded) * Math.PI) / 180) > 0.7)
+  )
 }

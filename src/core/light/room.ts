@@ -36,6 +36,14 @@ export function surfaceAreaM2({ northSouthMm, eastWestMm, heightMm }: LitRoom): 
   return (2 * (plan + (northSouthMm + eastWestMm) * heightMm)) / MM2_PER_M2
 }
 
+/** Painted wall over all surfaces of the room, 0 to 1. */
+export function wallShare(room: LitRoom): number {
+  const { northSouthMm, eastWestMm, heightMm, windows } = room
+  const walls = (2 * (northSouthMm + eastWestMm) * heightMm) / MM2_PER_M2
+  const glass = windows.reduce((sum, window) => sum + windowAreaM2(window), 0)
+  return Math.max(0, walls - glass) / surfaceAreaM2(room)
+}
+
 /** Width of the wall that faces a bearing; the room counts as square to the compass. */
 export function wallWidthMm(
   { northSouthMm, eastWestMm }: Pick<LitRoom, 'northSouthMm' | 'eastWestMm'>,

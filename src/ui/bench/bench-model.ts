@@ -1,4 +1,5 @@
-import type { FinishColour, StrengthRung } from '@/core/judge/model-reading'
+import type { FinishColour } from '@/core/judge/keeper-parts'
+import type { StrengthRung } from '@/core/judge/model-reading'
 import { FAULTS, MERITS, type Reason, type Verdict } from '@/core/judge/verdict'
 import type { LightSource } from '@/core/light/light-choice'
 import type { Sky } from '@/core/light/sky'
@@ -8,6 +9,8 @@ export interface BenchKeeper {
   readonly name: string
   readonly state: string
   readonly colours: readonly FinishColour[]
+  /** Whether the house rule lets a wall set it off by an opposite. */
+  readonly mayBeSetOff: boolean
 }
 
 export interface BenchCandidate extends StrengthRung {

@@ -2,6 +2,7 @@
 
 import { useMemo } from 'react'
 import { modelReading } from '@/core/judge/model-reading'
+import { worksDegree } from '@/core/judge/pair-grade'
 import { VERDICT_WORDS } from '@/core/judge/verdict'
 import { useLight } from '../light-bar/light-context'
 import { lightWords, verdictSentence } from '../verdict/look-words'
@@ -66,21 +67,33 @@ function ModelLine({ pair, said }: { readonly pair: BenchPair; readonly said: Be
   const reading = useMemo(
     () =>
       prepared &&
-      modelReading(prepared, pair.candidate, pair.keeper.colours, pair.candidate.ladder),
+      modelReading(
+        prepared,
+        pair.candidate,
+        pair.keeper.colours,
+        pair.candidate.ladder,
+        pair.keeper.mayBeSetOff,
+      ),
     [prepared, pair],
   )
   if (!reading) return null
   const { conflict, difference, lightness } = reading.measures
+  const degree = reading.verdict === 'works' ? worksDegree(reading.grade) : null
   return (
     <section aria-label="The model’s reading" data-verdict={reading.verdict}>
       <p className="flex items-center gap-2">
         <VerdictMark verdict={reading.verdict} />
-        <span className="font-medium">Model in this light: {VERDICT_WORDS[reading.verdict]}</span>
+        <span className="font-medium">
+          Model in this light: {VERDICT_WORDS[reading.verdict]}
+          {degree && `, ${degree}`}
+        </span>
         {reading.verdict !== said.verdict && (
           <span className="text-dim">differs from yours; both are kept</span>
         )}
       </p>
-      <p>{reading.sentence}</p>
+      <p>
+        {reading.sentence} The wall {reading.back.words}.
+      </p>
       <p className="text-fine text-dim">
         Conflict {conflict.toFixed(1)}, ΔE′ {difference.toFixed(1)}, both ±{' '}
         {reading.plusMinus.toFixed(1)}, {Math.abs(lightness).toFixed(1)} J′{' '}

@@ -1,14 +1,11 @@
 'use client'
 
 import { useState } from 'react'
-import {
-  NORTH_ROOM_RULES,
-  NORTH_ROOM_WORDS,
-  WEAKEST_STRENGTHS_PERCENT,
-} from '@/core/judge/house-rules'
+import type { HouseRules } from '@/core/judge/house-rules'
 import type { FormAction } from '../form/action-result'
-import { Field, FormMessage, Select, TextArea } from '../form/field'
+import { Field, FormMessage, TextArea } from '../form/field'
 import { useActionForm } from '../form/use-action-form'
+import { HouseRuleFields } from './house-rule-fields'
 import { TownSearch } from './town-search'
 
 export interface BriefValues {
@@ -16,8 +13,7 @@ export interface BriefValues {
   readonly household: string
   readonly wishes: string
   readonly willNotHave: string
-  readonly northRoomRule: string
-  readonly weakestStrengthPercent: number
+  readonly houseRules: HouseRules
   readonly placeName: string
   readonly latitudeDeg: number | null
   readonly longitudeDeg: number | null
@@ -126,25 +122,7 @@ export function BriefForm({
         <input type="hidden" name="timeZone" value={place.timeZone} />
       </fieldset>
 
-      <fieldset className="grid gap-4 border-t border-ink pt-4 sm:col-span-2 sm:grid-cols-2">
-        <legend className="float-left mb-2 font-display text-title sm:col-span-2">
-          House rules
-        </legend>
-        <Select
-          label="A cool north room"
-          name="northRoomRule"
-          defaultValue={visit.northRoomRule}
-          options={NORTH_ROOM_RULES.map((rule) => [rule, NORTH_ROOM_WORDS[rule]] as const)}
-          hint="Practitioners differ; warming it up is the commonest advice."
-        />
-        <Select
-          label="Weakest useful strength"
-          name="weakestStrengthPercent"
-          defaultValue={String(visit.weakestStrengthPercent)}
-          options={WEAKEST_STRENGTHS_PERCENT.map((p) => [String(p), `${p} %`] as const)}
-          hint="Below it a colour is called barely a colour."
-        />
-      </fieldset>
+      <HouseRuleFields rules={visit.houseRules} />
 
       <div className="flex items-center gap-4 sm:col-span-2">
         <button type="submit" className="key key-first px-6" disabled={pending}>

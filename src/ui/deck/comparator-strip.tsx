@@ -4,6 +4,7 @@ import { useMemo } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
 import { besideComparators } from '@/core/judge/comparators'
 import { familyOf } from '@/core/judge/family'
+import type { HouseRules } from '@/core/judge/house-rules'
 import { bothReadings } from '@/core/judge/hue-name'
 import { undertoneOf } from '@/core/judge/undertone'
 import { lrvPercent } from '@/core/paint/reading'
@@ -11,13 +12,19 @@ import { useLight } from '../light-bar/light-context'
 import { RelitPatch } from '../swatch/relit-patch'
 
 /** "light-mid, between beige and greige; orange on the card, pink among its kind". */
-export function FamilyWords({ reflectance }: { readonly reflectance: Reflectance }) {
+export function FamilyWords({
+  reflectance,
+  rules,
+}: {
+  readonly reflectance: Reflectance
+  readonly rules: HouseRules
+}) {
   const { prepared } = useLight()
   const words = useMemo(() => {
     if (!prepared) return 'too dark to see'
     const undertone = undertoneOf(prepared, reflectance)
-    return `${familyOf(undertone, lrvPercent(reflectance)).words}; ${bothReadings(undertone)}`
-  }, [prepared, reflectance])
+    return `${familyOf(undertone, lrvPercent(reflectance), rules).words}; ${bothReadings(undertone)}`
+  }, [prepared, reflectance, rules])
   return <span>{words}</span>
 }
 

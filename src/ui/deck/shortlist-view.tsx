@@ -1,17 +1,19 @@
 'use client'
 
+import Link from 'next/link'
 import { useMemo, useState, useTransition } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
-import type { LightChoice } from '@/core/light/light-choice'
 import { GamutMark } from '../swatch/patch'
 import { RelitPatch } from '../swatch/relit-patch'
 import { useRelitColour } from '../swatch/use-relit'
 import type { ActionResult } from '../form/action-result'
-import { BestHere, type RankedAgainst } from './best-here'
+import { BestHere, type RankedFor } from './best-here'
 import { ComparatorStrip, FamilyWords } from './comparator-strip'
 import { DeckMap } from './deck-map'
 import { useDeckReflectances } from './deck-reflectances'
-import { findPlaces, stripsOf, type DeckEntry } from './deck-strips'
+import { DeckSearch } from './deck-search-box'
+import { stripsOf, type DeckEntry } from './deck-strips'
+import { LikeThisBut } from './like-this-but'
 import { StrengthLadder } from './strength-ladder'
 import { StripFan } from './strip-fan'
 
@@ -34,10 +36,7 @@ interface Props {
   }
   readonly entries: readonly DeckEntry[]
   readonly candidates: readonly TakenCandidate[]
-  readonly weakestPercent: number
-  /** What stays, and the room's key lights: what the deck is ranked by. */
-  readonly finishes: readonly RankedAgainst[]
-  readonly lights: readonly { readonly name: string; readonly choice: LightChoice }[]
+  readonly rankedFor: RankedFor
   readonly actions: {
     readonly takeUp: (candidate: {
       id: string
@@ -52,24 +51,13 @@ interface Props {
 const STRIPS_SHOWN = 14
 
 /** A deck in strips under the room's light; a colour at a strength becomes a candidate. */
-export function ShortlistView({
-  visitId,
-  deck,
-  entries,
-  candidates,
-  weakestPercent,
-  finishes,
-  lights,
-  actions,
-}: Props) {
+export function ShortlistView({ visitId, deck, entries, candidates, rankedFor, actions }: Props) {
   const reflectances = useDeckReflectances(deck.id)
   const strips = useMemo(() => stripsOf(entries), [entries])
   const [first, setFirst] = useState(0)
   const [picked, setPicked] = useState<number | null>(null)
-  const [typed, setTyped] = useState('')
   const [message, setMessage] = useState('')
   const [, start] = useTransition()
-  const found = findPlaces(entries, typed)
 
   function show(place: number): void {
     const column = strips.findIndex(({ places }) => places.includes(place))
@@ -77,7 +65,6 @@ export function ShortlistView({
       Math.max(0, Math.min(strips.length - STRIPS_SHOWN, column - Math.floor(STRIPS_SHOWN / 2))),
     )
     setPicked(place)
-    setTyped('')
   }
 
   function say(work: () => Promise<ActionResult>, done: string): void {
@@ -97,39 +84,7 @@ export function ShortlistView({
           <h1 className="text-title">
             {deck.maker}, {deck.name}
           </h1>
-          <div className="relative w-64">
-            <label htmlFor="deck-search" className="sr-only">
-              Code or name
-            </label>
-            <input
-              id="deck-search"
-              type="search"
-              placeholder="Code or name"
-              className="field"
-              autoComplete="off"
-              value={typed}
-              onChange={(event) => setTyped(event.target.value)}
-              onKeyDown={(event) => {
-                if (event.key === 'Enter' && found[0] !== undefined) show(found[0])
-              }}
-            />
-            {typed.trim() !== '' && (
-              <ul className="absolute inset-x-0 top-full z-20 border border-ink bg-paper">
-                {found.map((place) => (
-                  <li key={place}>
-                    <button
-                      type="button"
-                      className="min-h-11 w-full px-3 text-left text-small hover:bg-mist"
-                      onClick={() => show(place)}
-                    >
-                      {entries[place]!.code} {entries[place]!.name}
-                    </button>
-                  </li>
-                ))}
-                {found.length === 0 && <li className="p-3 text-small">No colour of this deck.</li>}
-              </ul>
-            )}
-          </div>
+          <DeckSearch entries={entries} onPick={show} />
         </div>
         <DeckMap
           strips={strips}
@@ -154,14 +109,15 @@ export function ShortlistView({
           <div>
             <h2 className="text-title leading-6">{entry.name}</h2>
             <p className="mb-2 text-small text-dim">
-              {entry.code}, {entry.base} base; <FamilyWords reflectance={full} />{' '}
+              {entry.code}, {entry.base} base;{' '}
+              <FamilyWords reflectance={full} rules={rankedFor.rules} />{' '}
               <OutOfGamut reflectance={full} />
             </p>
             <StrengthLadder
               entry={entry}
               full={full}
               whiteBase={deck.whiteBase}
-              weakestPercent={weakestPercent}
+              weakestPercent={rankedFor.weakestPercent}
               taken={
                 new Set(
                   candidates
@@ -182,6 +138,17 @@ export function ShortlistView({
                 )
               }
             />
+            <p className="my-3">
+              <Link
+                className="key"
+                href={`trial?deck=${deck.id}&colour=${encodeURIComponent(entry.code)}`}
+              >
+                Put it on trial
+              </Link>
+            </p>
+            {reflectances && picked !== null && (
+              <LikeThisBut key={picked} {...{ entries, reflectances, picked }} onPick={show} />
+            )}
             <div className="mt-4">
               <ComparatorStrip reflectance={full} />
             </div>
@@ -192,7 +159,8 @@ export function ShortlistView({
           </p>
         )}
         <BestHere
-          {...{ entries, reflectances, weakestPercent, finishes, lights }}
+          {...{ entries, reflectances, picked }}
+          by={rankedFor}
           whiteBase={deck.whiteBase}
           onPick={show}
         />

@@ -1,5 +1,5 @@
 /** The order of work, which is the order of the spine. */
-export const ROOM_STEPS = ['light', 'keepers', 'shortlist', 'bench', 'sheet'] as const
+export const ROOM_STEPS = ['light', 'keepers', 'shortlist', 'trial', 'bench', 'sheet'] as const
 export type RoomStep = (typeof ROOM_STEPS)[number]
 
 export const STEP_WORDS: Record<RoomStep | 'brief' | 'grid', string> = {
@@ -7,6 +7,7 @@ export const STEP_WORDS: Record<RoomStep | 'brief' | 'grid', string> = {
   light: 'Light',
   keepers: 'Keepers',
   shortlist: 'Shortlist',
+  trial: 'On trial',
   bench: 'Bench',
   grid: 'House grid',
   sheet: 'Sheet',

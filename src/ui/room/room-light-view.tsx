@@ -1,8 +1,8 @@
 'use client'
 
 import { useState } from 'react'
-import { compassWord } from '@/core/light/aspect'
-import { NORTH_ROOM_WORDS, type NorthRoomRule } from '@/core/judge/house-rules'
+import { compassWord, isCoolAndEven } from '@/core/light/aspect'
+import { HOUSE_RULES, type HouseRules } from '@/core/judge/house-rules'
 import type { LitRoom } from '@/core/light/room'
 import { shadedBearingDeg } from '@/core/light/light-choice'
 import type { FormAction } from '../form/action-result'
@@ -22,7 +22,7 @@ interface Props {
     readonly windows: readonly Identified<LitRoom['windows'][number]>[]
     readonly lamps: readonly Identified<LitRoom['lamps'][number]>[]
   }
-  readonly northRoomRule: NorthRoomRule
+  readonly houseRules: HouseRules
   readonly sentences: readonly string[]
   /** Ids for the next window and the next lamp. */
   readonly freshIds: readonly [string, string]
@@ -32,7 +32,7 @@ interface Props {
 }
 
 /** Where a room's light comes from, and what it does over the day. */
-export function RoomLightView({ room, northRoomRule, sentences, freshIds, actions }: Props) {
+export function RoomLightView({ room, houseRules, sentences, freshIds, actions }: Props) {
   return (
     <main className="min-h-0 flex-1 overflow-y-auto">
       <h1 className="sr-only">Light of {room.name}</h1>
@@ -45,7 +45,7 @@ export function RoomLightView({ room, northRoomRule, sentences, freshIds, action
                 {sentence}
               </p>
             ))}
-            <NorthRoomAdvice room={room} rule={northRoomRule} />
+            <NorthRoomAdvice room={room} rules={houseRules} />
           </section>
           <LightFigures />
           <LampPanel room={room} freshId={freshIds[1]} actions={actions} />
@@ -67,17 +67,18 @@ export function RoomLightView({ room, northRoomRule, sentences, freshIds, action
 }
 
 /** What the house rule says of a room that looks away from the sun. */
-function NorthRoomAdvice({ room, rule }: { readonly room: LitRoom; readonly rule: NorthRoomRule }) {
-  const shaded = shadedBearingDeg(useLight().roomDay.place)
-  const cool =
-    room.windows.length > 0 &&
-    room.windows.every(({ bearingDeg }) => Math.cos(((bearingDeg - shaded) * Math.PI) / 180) > 0.7)
-  return cool ? (
+function NorthRoomAdvice({ room, rules }: { readonly room: LitRoom; readonly rules: HouseRules }) {
+  const { place } = useLight().roomDay
+  if (!isCoolAndEven(room, place)) return null
+  const { label, says } = HOUSE_RULES['north-room'].schools[rules['north-room']]
+  return (
     <p className="mt-2 text-small">
-      <span className="font-medium">House rule for a cool {compassWord(shaded)} room:</span>{' '}
-      {NORTH_ROOM_WORDS[rule].toLowerCase()}.
+      <span className="font-medium">
+        House rule for a cool {compassWord(shadedBearingDeg(place))} room, {label.toLowerCase()}:
+      </span>{' '}
+      {says}
     </p>
-  ) : null
+  )
 }
 
 /** Where the light of the moment comes from. */

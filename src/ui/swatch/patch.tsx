@@ -27,6 +27,9 @@ export function Patch({
       {/* A pixel over the edge: neighbours on fractions of a pixel would show the page between. */}
       <svg aria-hidden="true" className="absolute top-0 left-0" style={FILL}>
         <rect width="100%" height="100%" fill={colour.hex} />
+        {colour.p3 && (
+          <rect className="not-wide:hidden" width="100%" height="100%" fill={colour.p3} />
+        )}
       </svg>
     </span>
   )
@@ -35,6 +38,8 @@ export function Patch({
 /** The mark beside a swatch that a screen cannot show. */
 export function GamutMark({ colour }: { readonly colour: ScreenColour }) {
   return colour.inGamut ? null : (
-    <span className="text-fine text-dim">stronger than this screen can show</span>
+    <span className={`text-fine text-dim ${colour.p3 ? 'wide:hidden' : ''}`}>
+      stronger than this screen can show
+    </span>
   )
 }

@@ -45,6 +45,7 @@ export default async function VisitLayout({ children, params }: Props) {
             : 'to set up',
         keepers: judged.length > 0 ? `${judged.length} to suit` : 'none yet',
         shortlist: candidates.length > 0 ? `${candidates.length} taken` : 'none yet',
+        trial: '',
         bench: pairs > 0 ? `${pairsSeen} of ${pairs}` : '',
         sheet: '',
       },

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import Link from 'next/link'
 import { saveBrief } from '@/app/_actions/brief'
-import { DEFAULT_NORTH_ROOM_RULE, DEFAULT_WEAKEST_STRENGTH_PERCENT } from '@/core/judge/house-rules'
+import { DEFAULT_HOUSE_RULES } from '@/core/judge/house-rules'
 import { BriefForm } from '@/ui/brief/brief-form'
 
 export const metadata = { title: 'New visit' }
@@ -19,8 +19,7 @@ export default function NewVisitPage() {
           household: '',
           wishes: '',
           willNotHave: '',
-          northRoomRule: DEFAULT_NORTH_ROOM_RULE,
-          weakestStrengthPercent: DEFAULT_WEAKEST_STRENGTH_PERCENT,
+          houseRules: DEFAULT_HOUSE_RULES,
           placeName: '',
           latitudeDeg: null,
           longitudeDeg: null,

@@ -2,6 +2,7 @@ import Link from 'next/link'
 import { recordLook, undoLook } from '@/app/_actions/look'
 import { candidatePaint, keeperFinish } from '@/app/_load/paints'
 import { loadRoom } from '@/app/_load/visit-page'
+import { weakestStrengthPercent } from '@/core/judge/house-rules'
 import { isJudgedAgainst } from '@/core/judge/keeper-kind'
 import { listCandidates } from '@/db/candidates'
 import { listDecks } from '@/db/decks'
@@ -47,11 +48,11 @@ export default async function BenchPage({
   return (
     <BenchView
       roomId={room.id}
-      keepers={keepers.map(keeperFinish)}
+      keepers={keepers.map((keeper) => keeperFinish(keeper, visit.houseRules))}
       candidates={candidates.map((candidate) => {
         const paint = candidatePaint(candidate, decks)
         // The model proposes no strength that the house rule calls too weak.
-        const useful = (percent: number) => percent >= visit.weakestStrengthPercent
+        const useful = (percent: number) => percent >= weakestStrengthPercent(visit.houseRules)
         return { ...paint, ladder: paint.ladder.filter((rung) => useful(rung.strengthPercent)) }
       })}
       looks={looks.filter((look) => look.roomId === room.id)}

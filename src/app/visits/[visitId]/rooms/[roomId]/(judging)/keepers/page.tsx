@@ -15,13 +15,13 @@ export default async function KeepersPage({
   params: Promise<{ visitId: string; roomId: string }>
 }) {
   const { visitId, roomId } = await params
-  const { room } = await loadRoom(visitId, roomId)
+  const { room, visit } = await loadRoom(visitId, roomId)
   const keepers = await listKeepersInRoom(await openDb(), room.id)
   return (
     <KeepersView
       keepers={keepers.map((keeper) => ({
         values: valuesOf(keeper),
-        colours: keeperFinish(keeper).colours.map((colour, i) => ({
+        colours: keeperFinish(keeper, visit.houseRules).colours.map((colour, i) => ({
           ...colour,
           readBy: readBy(keeper.colours[i]!),
         })),

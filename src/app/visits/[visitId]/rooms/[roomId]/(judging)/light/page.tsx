@@ -17,7 +17,7 @@ export default async function LightPage({
   return (
     <RoomLightView
       room={room}
-      northRoomRule={visit.northRoomRule}
+      houseRules={visit.houseRules}
       sentences={daySentences(room, roomDay.day, dayRibbon(roomDay, 'clear'))}
       freshIds={[randomUUID(), randomUUID()]}
       actions={{ saveRoomSize, addWindow, addLamp, removeFitting }}

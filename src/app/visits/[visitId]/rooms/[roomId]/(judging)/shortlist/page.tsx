@@ -1,19 +1,12 @@
 import Link from 'next/link'
 import { dropUnseen, takeUp } from '@/app/_actions/candidate'
-import { candidatePaint, rankedAgainst, whiteBaseOf } from '@/app/_load/paints'
+import { candidatePaint, rankedFor, whiteBaseOf } from '@/app/_load/paints'
 import { loadRoom } from '@/app/_load/visit-page'
-import { keyLights, type KeyLight } from '@/core/light/key-lights'
 import { listCandidates } from '@/db/candidates'
 import { listDeckColours, listDecks } from '@/db/decks'
 import { listKeepersInRoom } from '@/db/keepers'
 import { openDb } from '@/db/store'
 import { ShortlistView } from '@/ui/deck/shortlist-view'
-
-const LIGHT_WORDS: Record<KeyLight['name'], string> = {
-  midday: 'at midday',
-  sun: 'in the low sun',
-  lamps: 'under lamps',
-}
 
 export const metadata = { title: 'Shortlist' }
 
@@ -41,7 +34,7 @@ export default async function ShortlistPage({
       </main>
     )
   const candidates = await listCandidates(db, visit.id)
-  const finishes = rankedAgainst(await listKeepersInRoom(db, room.id))
+  const keepers = await listKeepersInRoom(db, room.id)
   const colours = await listDeckColours(db, deck.id)
   return (
     <>
@@ -78,9 +71,7 @@ export default async function ShortlistPage({
           strengthPercent: candidate.strengthPercent,
           reflectance: candidatePaint(candidate, decks).reflectance,
         }))}
-        weakestPercent={visit.weakestStrengthPercent}
-        finishes={finishes}
-        lights={keyLights(roomDay).map(({ name, choice }) => ({ name: LIGHT_WORDS[name], choice }))}
+        rankedFor={rankedFor(visit, room, roomDay, keepers)}
         actions={{ takeUp, dropUnseen }}
       />
     </>

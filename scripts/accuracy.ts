@@ -1,0 +1,69 @@
+// npm run accuracy: the figures of docs/model.md, measured anew.
+import { ciede2000 } from '../src/core/colour/ciede2000'
+import { colourRenderingIndex } from '../src/core/colour/colour-rendering'
+import { colourTemperature } from '../src/core/colour/cct'
+import { daylightSpectrum } from '../src/core/colour/daylight'
+import { D65_WEIGHTS, ILLUMINANT_SPECTRA } from '../src/core/colour/illuminant'
+import { labFromXyz } from '../src/core/colour/lab'
+import { ledSpectrum } from '../src/core/colour/led'
+import { bandWeights, whitePoint, xyzUnder } from '../src/core/colour/observer'
+import { planckianSpectrum } from '../src/core/colour/planckian'
+import { BANDS, type Spectrum } from '../src/core/colour/spectrum'
+import * as samples from '../src/core/colour/tables/test-colour-samples'
+import { smoothestReflectance } from '../src/core/paint/smoothest-reflectance'
+
+const median = (values: readonly number[]): number =>
+  [...values].sort((p, q) => p - q)[Math.floor(values.length / 2)]!
+
+console.log(
+  'One number in (XYZ under D65), colour under another light out; ΔE00 on CIE test colour samples 1–8',
+)
+const lights: Readonly<Record<string, Spectrum>> = {
+  A: ILLUMINANT_SPECTRA.A,
+  F2: ILLUMINANT_SPECTRA.F2,
+  F11: ILLUMINANT_SPECTRA.F11,
+  D50: ILLUMINANT_SPECTRA.D50,
+  'LED 2700 K, Ra 82': ledSpectrum(2700, 82),
+}
+const measured = Object.values(samples).map((sample) =>
+  Float64Array.from({ length: BANDS }, (_, band) => sample[band * 2]!),
+)
+const found = measured.map((sample) => smoothestReflectance(xyzUnder(D65_WEIGHTS, sample)))
+for (const [name, spectrum] of Object.entries(lights)) {
+  const [weights, white] = [bandWeights(spectrum), whitePoint(spectrum)]
+  const misses = measured.map((sample, i) =>
+    ciede2000(
+      labFromXyz(xyzUnder(weights, sample), white),
+      labFromXyz(xyzUnder(weights, found[i]!), white),
+    ),
+  )
+  console.log(
+    `  ${name}: median ${median(misses).toFixed(2)}, worst ${Math.max(...misses).toFixed(2)}`,
+  )
+}
+
+console.log('CCT of Planckian radiators from 1,800 to 25,000 K')
+const off = Array.from({ length: 200 }, (_, i) => 1800 * (25_000 / 1800) ** (i / 199)).map((cctK) =>
+  Math.abs(colourTemperature(whitePoint(planckianSpectrum(cctK))).cctK / cctK - 1),
+)
+console.log(`  worst ${(100 * Math.max(...off)).toFixed(3)} %`)
+
+console.log('CIE general colour rendering index')
+for (const name of ['F2', 'F7', 'F11'] as const)
+  console.log(`  ${name}: ${colourRenderingIndex(ILLUMINANT_SPECTRA[name]).toFixed(1)}`)
+for (const [cctK, ra] of [
+  [2700, 82],
+  [3000, 90],
+  [4000, 80],
+  [6500, 75],
+] as const) {
+  const led = ledSpectrum(cctK, ra)
+  const got = colourTemperature(whitePoint(led))
+  console.log(
+    `  LED asked ${cctK} K, Ra ${ra}: ${got.cctK.toFixed(0)} K, Duv ${got.duv.toFixed(4)}, Ra ${colourRenderingIndex(led).toFixed(1)}`,
+  )
+}
+
+console.log('White of daylight 6,504 K against D65')
+const [x, y] = [daylightSpectrum(6504), ILLUMINANT_SPECTRA.D65].map((light) => whitePoint(light))
+console.log(`  ${Math.max(...x!.map((value, i) => Math.abs(value - y![i]!))).toFixed(4)} of 100`)

@@ -1,0 +1,295 @@
+'use client'
+
+import { useMemo, useState } from 'react'
+import type { Reflectance } from '@/core/colour/spectrum'
+import { companionsOf, otherHuesOfSameLrv, type CompanionPart } from '@/core/judge/companions'
+import type { HouseRules } from '@/core/judge/house-rules'
+import type { RoomCharacter } from '@/core/judge/room-advice'
+import { trimsFor, type TrimKind } from '@/core/judge/trim'
+import type { ReadingSource } from '@/core/paint/reading'
+import { useDeckReflectances } from '../deck/deck-reflectances'
+import { stripsOf, type DeckEntry } from '../deck/deck-strips'
+import { DeckSearch } from '../deck/deck-search-box'
+import { heldBackWords } from '../deck/room-ranking'
+import { useLight, writeAddress } from '../light-bar/light-context'
+import { GamutMark, Patch } from '../swatch/patch'
+import { RelitPatch } from '../swatch/relit-patch'
+import { useRelitColour } from '../swatch/use-relit'
+import {
+  dayWords,
+  deckIn,
+  finishWords,
+  inSheens,
+  leanWords,
+  lightsOfDay,
+  onTheWalls,
+  sheenAdvice,
+  type SaidSwatch,
+} from './trial-model'
+
+interface Props {
+  readonly deck: { readonly id: string; readonly maker: string; readonly name: string }
+  readonly entries: readonly (DeckEntry & { readonly source: ReadingSource })[]
+  /** Place of the colour in the listing, or null before one is chosen. */
+  readonly place: number | null
+  readonly rules: HouseRules
+  readonly room: RoomCharacter
+}
+
+/** One colour on trial: where it turns, what it asks of light, finishes and trim, what goes with it. */
+export function TrialView({ deck, entries, place: opening, rules, room }: Props) {
+  const reflectances = useDeckReflectances(deck.id)
+  const [place, setPlace] = useState(opening)
+  function choose(chosen: number): void {
+    setPlace(chosen)
+    writeAddress({ colour: entries[chosen]!.code })
+  }
+  const entry = place === null ? null : entries[place]!
+  const full = place === null ? undefined : reflectances?.[place]
+  return (
+    <main className="min-h-0 flex-1 overflow-y-auto p-4">
+      <div className="mb-3 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
+        <h1 className="text-head">
+          {entry ? entry.name : 'One colour on trial'}{' '}
+          <span className="font-text text-small text-dim">
+            {entry ? `${deck.maker} ${entry.code}, ${entry.base} base` : deck.maker}
+          </span>
+        </h1>
+        <DeckSearch entries={entries} onPick={choose} />
+      </div>
+      {place === null ? (
+        <p>
+          The colour the client loves: type its code or name, and see what it asks of this room.
+        </p>
+      ) : (
+        entry &&
+        full &&
+        reflectances && (
+          <Trial {...{ entry, full, reflectances, entries, place, rules, room }} onPick={choose} />
+        )
+      )}
+    </main>
+  )
+}
+
+function Trial({
+  entry,
+  full,
+  reflectances,
+  entries,
+  place,
+  rules,
+  room,
+  onPick,
+}: {
+  readonly entry: Props['entries'][number]
+  readonly full: Reflectance
+  readonly reflectances: readonly Reflectance[]
+  readonly entries: Props['entries']
+  readonly place: number
+  readonly rules: HouseRules
+  readonly room: RoomCharacter
+  readonly onPick: (place: number) => void
+}) {
+  const { roomDay, choice, light, prepared } = useLight()
+  const colour = useRelitColour(full)
+  const day = useMemo(() => lightsOfDay(roomDay, choice.sky), [roomDay, choice.sky])
+  const daySaid = useMemo(() => dayWords(day, full, roomDay.day), [day, full, roomDay.day])
+  if (!light || !prepared) return <p>Too dark to see it. Step to another hour, or add a lamp.</p>
+  const advice = heldBackWords(full, { room, rules })
+  return (
+    <div className="grid gap-x-8 gap-y-6 lg:grid-cols-[1.1fr_1fr_1.1fr]">
+      <section aria-label="On the wall" className="flex flex-col gap-4">
+        <SwatchRow
+          name="A chip misleads"
+          swatches={onTheWalls(light, prepared, full, roomDay)}
+          tall
+        />
+        <SwatchRow name="Sheen" swatches={inSheens(prepared, full)} />
+        <p className="text-small">{sheenAdvice(prepared, full, rules)}</p>
+      </section>
+      <section aria-label="What it does" className="flex flex-col gap-3">
+        <Said name="In this light" sentences={leanWords(prepared, full, entry.source, rules)} />
+        <GamutMark colour={colour} />
+        <Said name="Through the day" sentences={daySaid} />
+        <Said name="What it asks of finishes" sentences={finishWords(prepared, full)} />
+        <Said
+          name="In this room"
+          sentences={[advice ? `Held back: ${advice}.` : 'Nothing in its light speaks against it.']}
+        />
+      </section>
+      <GoesWith {...{ full, reflectances, entries, place, rules, onPick }} />
+    </div>
+  )
+}
+
+function Said({
+  name,
+  sentences,
+}: {
+  readonly name: string
+  readonly sentences: readonly string[]
+}) {
+  return (
+    <div className="border-t border-ink pt-2">
+      <h2 className="text-body leading-6">{name}</h2>
+      {sentences.map((sentence) => (
+        <p key={sentence} className="text-small">
+          {sentence}
+        </p>
+      ))}
+    </div>
+  )
+}
+
+/** Touching swatches, with what is said of each below. */
+function SwatchRow({
+  name,
+  swatches,
+  tall = false,
+}: {
+  readonly name: string
+  readonly swatches: readonly SaidSwatch[]
+  readonly tall?: boolean
+}) {
+  return (
+    <div>
+      <h2 className="mb-1 text-body leading-6">{name}</h2>
+      <div className="flex">
+        {swatches.map(({ label, colour, words }) => (
+          <div key={label} className="flex-1">
+            <Patch colour={colour} label={label} className={tall ? 'h-40' : 'h-20'} />
+            <p className="pt-1 pr-2 text-fine">
+              {label}
+              {words && <span className="block text-dim">{words}</span>}
+            </p>
+          </div>
+        ))}
+      </div>
+    </div>
+  )
+}
+
+const TRIM_WORDS: Record<TrimKind, string> = {
+  same: 'Same colour',
+  'clean-white': 'Clean white',
+  'soft-white': 'Softened white',
+  relative: 'Two steps away',
+}
+
+const COMPANION_WORDS: Record<CompanionPart, string> = {
+  light: 'Light',
+  bridging: 'Bridging',
+  dark: 'Dark',
+}
+
+/** Trim, companions for the rooms around, and the same lightness in another hue. */
+function GoesWith({
+  full,
+  reflectances,
+  entries,
+  place,
+  rules,
+  onPick,
+}: {
+  readonly full: Reflectance
+  readonly reflectances: readonly Reflectance[]
+  readonly entries: Props['entries']
+  readonly place: number
+  readonly rules: HouseRules
+  readonly onPick: (place: number) => void
+}) {
+  const { prepared } = useLight()
+  const strips = useMemo(() => stripsOf(entries), [entries])
+  const found = useMemo(() => {
+    if (!prepared) return null
+    const seen = deckIn(prepared, reflectances)
+    const wall = seen[place]!
+    const strip = strips.find(({ places }) => places.includes(place))?.places ?? []
+    return {
+      trims: trimsFor(wall, seen, strip, rules),
+      companions: companionsOf(wall, seen),
+      others: otherHuesOfSameLrv(wall, seen),
+    }
+  }, [prepared, reflectances, place, strips, rules])
+  if (!found) return null
+  return (
+    <section aria-label="What goes with it" className="flex flex-col gap-3">
+      <div>
+        <h2 className="mb-1 text-body leading-6">Trim</h2>
+        <ul>
+          {found.trims.map(({ kind, place: trim, sheen, words }) => (
+            <li key={kind} className="flex items-center gap-3 border-b border-rule">
+              <span className="flex h-14 w-24 shrink-0">
+                <RelitPatch reflectance={full} className="h-full flex-[3]" />
+                <RelitPatch reflectance={reflectances[trim]!} className="h-full flex-1" />
+              </span>
+              <p className="py-1 text-fine">
+                <span className="text-small font-medium">{TRIM_WORDS[kind]}</span>
+                {kind !== 'same' && `, ${entries[trim]!.name} ${entries[trim]!.code}, ${sheen}`}
+                <span className="block text-dim">{words}</span>
+              </p>
+            </li>
+          ))}
+        </ul>
+      </div>
+      <PlaceRow
+        name="For the rooms seen from it"
+        empty="Nothing of this deck shares its lean at another lightness."
+        places={found.companions.map(({ part, place: at }) => [COMPANION_WORDS[part], at] as const)}
+        {...{ full, entries, reflectances, onPick }}
+      />
+      <PlaceRow
+        name="Same lightness, another hue"
+        empty="Nothing of this deck is as light and as strong in another hue."
+        places={found.others.map((at) => ['', at] as const)}
+        {...{ full, entries, reflectances, onPick }}
+      />
+    </section>
+  )
+}
+
+function PlaceRow({
+  name,
+  empty,
+  places,
+  entries,
+  full,
+  reflectances,
+  onPick,
+}: {
+  readonly name: string
+  readonly empty: string
+  readonly places: readonly (readonly [word: string, place: number])[]
+  readonly entries: Props['entries']
+  readonly full: Reflectance
+  readonly reflectances: readonly Reflectance[]
+  readonly onPick: (place: number) => void
+}) {
+  return (
+    <div>
+      <h2 className="mb-1 text-body leading-6">{name}</h2>
+      {places.length === 0 ? (
+        <p className="text-small">{empty}</p>
+      ) : (
+        <div className="flex">
+          <RelitPatch reflectance={full} className="h-16 w-10 shrink-0" />
+          {places.map(([word, at]) => (
+            <button
+              key={at}
+              type="button"
+              className="flex-1 text-left hover:underline"
+              onClick={() => onPick(at)}
+            >
+              <RelitPatch reflectance={reflectances[at]!} className="h-16" />
+              <span className="block pt-1 pr-1 text-fine">
+                {word && <span className="font-medium">{word} </span>}
+                {entries[at]!.name} <span className="text-dim">{entries[at]!.code}</span>
+              </span>
+            </button>
+          ))}
+        </div>
+      )}
+    </div>
+  )
+}
