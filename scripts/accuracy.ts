@@ -3,17 +3,20 @@ import { ciede2000 } from '../src/core/colour/ciede2000'
 import { colourRenderingIndex } from '../src/core/colour/colour-rendering'
 import { colourTemperature } from '../src/core/colour/cct'
 import { daylightSpectrum } from '../src/core/colour/daylight'
-import { D65_WEIGHTS, ILLUMINANT_SPECTRA } from '../src/core/colour/illuminant'
+import { ILLUMINANT_SPECTRA } from '../src/core/colour/illuminant'
 import { labFromXyz } from '../src/core/colour/lab'
 import { ledSpectrum } from '../src/core/colour/led'
-import { bandWeights, whitePoint, xyzUnder } from '../src/core/colour/observer'
+import { bandWeights, whitePoint, xyzOfSpectrum, xyzUnder } from '../src/core/colour/observer'
 import { planckianSpectrum } from '../src/core/colour/planckian'
-import { BANDS, type Spectrum } from '../src/core/colour/spectrum'
+import type { Spectrum, Xyz } from '../src/core/colour/spectrum'
 import * as samples from '../src/core/colour/tables/test-colour-samples'
 import { smoothestReflectance } from '../src/core/paint/smoothest-reflectance'
 
-const median = (values: readonly number[]): number =>
-  [...values].sort((p, q) => p - q)[Math.floor(values.length / 2)]!
+function median(values: readonly number[]): number {
+  const sorted = [...values].sort((p, q) => p - q)
+  const half = sorted.length / 2
+  return (sorted[Math.floor(half)]! + sorted[Math.ceil(half) - 1]!) / 2
+}
 
 console.log(
   'One number in (XYZ under D65), colour under another light out; ΔE00 on CIE test colour samples 1–8',
@@ -25,15 +28,22 @@ const lights: Readonly<Record<string, Spectrum>> = {
   D50: ILLUMINANT_SPECTRA.D50,
   'LED 2700 K, Ra 82': ledSpectrum(2700, 82),
 }
-const measured = Object.values(samples).map((sample) =>
-  Float64Array.from({ length: BANDS }, (_, band) => sample[band * 2]!),
+/** XYZ of a measured table itself, every 5 nm, Y of a perfect white 100. */
+function tableXyz(sample: readonly number[], spectrum: Spectrum): Xyz {
+  const scale = 100 / xyzOfSpectrum(spectrum)[1]
+  const lit = spectrum.map((power, i) => power * sample[i]! * scale)
+  return xyzOfSpectrum(lit)
+}
+
+const measured = Object.values(samples)
+const found = measured.map((sample) =>
+  smoothestReflectance(tableXyz(sample, ILLUMINANT_SPECTRA.D65)),
 )
-const found = measured.map((sample) => smoothestReflectance(xyzUnder(D65_WEIGHTS, sample)))
 for (const [name, spectrum] of Object.entries(lights)) {
   const [weights, white] = [bandWeights(spectrum), whitePoint(spectrum)]
   const misses = measured.map((sample, i) =>
     ciede2000(
-      labFromXyz(xyzUnder(weights, sample), white),
+      labFromXyz(tableXyz(sample, spectrum), white),
       labFromXyz(xyzUnder(weights, found[i]!), white),
     ),
   )

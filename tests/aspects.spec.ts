@@ -129,15 +129,10 @@ test('one no rules out a whole lean, and what fails says what to fetch next', as
   await expect(ranked.first()).toHaveAttribute('aria-label', before!)
 })
 
-test('one colour on trial turns through the day, and trims follow the house rule', async ({
+test('one colour on trial turns through the day, and says what goes with it', async ({
   page,
   app,
 }) => {
-  const visit = await demoVisit(page, app, 'Pell and Ibbotrey')
-  await open(page, `${visit}/brief`)
-  await page.getByLabel('Trim').selectOption('same')
-  await page.getByRole('button', { name: 'Keep the brief' }).click()
-  await expect(page.getByText('Kept.')).toBeVisible()
   const kitchen = await roomOf(page, await demoVisit(page, app), 'Kitchen')
   await open(page, `${kitchen}/trial?colour=H111-4`)
   const does = page.getByRole('region', { name: 'What it does' })
@@ -151,4 +146,19 @@ test('one colour on trial turns through the day, and trims follow the house rule
   await goes.getByRole('button').first().click()
   await expect(page).toHaveURL(/colour=/)
   await expect(page.getByRole('heading', { level: 1 })).not.toContainText('Lornmere')
+})
+
+test('the house rule on trim, changed in the brief, puts its own trim first', async ({
+  page,
+  app,
+}) => {
+  const visit = await demoVisit(page, app, 'Mrs Quillan')
+  await open(page, `${visit}/brief`)
+  await page.getByLabel('Trim').selectOption('same')
+  await page.getByRole('button', { name: 'Keep the brief' }).click()
+  await expect(page.getByText('Kept.')).toBeVisible()
+  const hall = await roomOf(page, visit, 'Hall')
+  await open(page, `${hall}/trial?colour=H111-4`)
+  const goes = page.getByRole('region', { name: 'What goes with it' })
+  await expect(goes.getByRole('listitem').first()).toContainText('Same colour')
 })

@@ -4,7 +4,7 @@ import { lateSunMinute, lightOf, type RoomDay } from '../src/core/light/light-ch
 import { minuteAtClockTime } from '../src/core/light/day-clock'
 import { modelReading } from '../src/core/judge/model-reading'
 import { lrvPercent, reflectanceOfReading } from '../src/core/paint/reading'
-import { atStrength, STRENGTHS_PERCENT } from '../src/core/paint/strength'
+import { atStrength, ladderOf } from '../src/core/paint/strength'
 import { localDay } from '../src/time/local-day'
 import { DEMO_WHITE_BASE } from '../demo/deck-generator'
 import { open, pressKeyOn, tabTo, test, typeInto } from './app'
@@ -124,7 +124,7 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
       prepared,
       { strengthPercent: 75, reflectance: mixed, source: 'maker' },
       [{ part: 'ground', sharePercent: 100, reflectance: STONE, source: 'reader' }],
-      STRENGTHS_PERCENT.map((strengthPercent) => ({
+      ladderOf('white').map((strengthPercent) => ({
         strengthPercent,
         reflectance: atStrength(TAN, WHITE_BASE, strengthPercent),
         source: 'maker',

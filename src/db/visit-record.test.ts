@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
-import { DEFAULT_HOUSE_RULES } from '../core/judge/house-rules'
+import { DEFAULT_HOUSE_RULES, HOUSE_RULE_NAMES, schoolsOf } from '../core/judge/house-rules'
 import { addCandidate, dropCandidate, listCandidates } from './candidates'
 import { many, RowShapeError, sqlState, UNIQUE_VIOLATION, type Db } from './db'
 import { addDeck, listDeckColours, listDecks, searchDeckColours, type NewDeckColour } from './decks'
@@ -114,9 +114,21 @@ const events = (subject: string) =>
 
 test('migrating again changes nothing', async () => {
   await migrate(db)
-  expect(await many(db, z.object({ number: z.number() }), 'select number from migration')).toEqual([
-    { number: 1 },
-  ])
+  const numbers = 'select number from migration order by number'
+  const done = await many(db, z.object({ number: z.number() }), numbers)
+  expect(done.map(({ number }) => number)).toEqual(done.map((_, i) => i + 1))
+})
+
+test('the schools of the database are those of the house rules, no more and no fewer', async () => {
+  const rows = await many(
+    db,
+    z.object({ rule: z.string(), school: z.string() }),
+    'select * from school',
+  )
+  const offered = HOUSE_RULE_NAMES.flatMap((rule) =>
+    schoolsOf(rule).map(({ school }) => `${rule} ${school}`),
+  )
+  expect(rows.map(({ rule, school }) => `${rule} ${school}`).sort()).toEqual(offered.sort())
 })
 
 test('a visit comes back as it was written, a second write of the same id changes it', async () => {

@@ -2,7 +2,7 @@ import { prepareLight } from '@/core/colour/appearance'
 import { ILLUMINANT_SPECTRA } from '@/core/colour/illuminant'
 import type { Reflectance } from '@/core/colour/spectrum'
 import { reflectanceOfReading, sourceOf } from '@/core/paint/reading'
-import { atStrength, STRENGTHS_PERCENT, whyNoLadder } from '@/core/paint/strength'
+import { atStrength, ladderOf, whyNoLadder } from '@/core/paint/strength'
 import { isJudgedAgainst, KEEPER_KINDS, mayBeSetOff } from '@/core/judge/keeper-kind'
 import { decidingParts } from '@/core/judge/keeper-parts'
 import { weakestStrengthPercent, type HouseRules } from '@/core/judge/house-rules'
@@ -38,7 +38,7 @@ export function candidatePaint(candidate: Candidate, decks: readonly Deck[]): Be
     code: candidate.code,
     name: candidate.name,
     maker: deck.maker,
-    ladder: reason ? [] : STRENGTHS_PERCENT.map(rung),
+    ladder: reason ? [] : ladderOf(candidate.base).map(rung),
     whyNoLadder: reason,
   }
 }

@@ -5,7 +5,6 @@ import {
   FULL_LEAN,
   MOST_CONFLICT,
   UNFELT,
-  UNSURE_UP_TO,
   UNWANTED_CONTRAST,
   WORKS_UP_TO,
 } from './pair-grade'

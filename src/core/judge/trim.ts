@@ -34,7 +34,7 @@ export interface TrimOption {
 const CLEAN_FROM_LRV = 80
 const SOFT_FROM_LRV = 74
 const CLEAN_LEAN_BELOW = 2.5
-const SOFT_LEAN = [2, 9] as const
+const SOFT_LEAN = [CLEAN_LEAN_BELOW, 9] as const
 const SOFT_HUE_DEG = 35
 const DEEP_BELOW_LRV = 45
 const STRIP_STEPS = 2
@@ -60,9 +60,9 @@ export function trimsFor(
       (p, q) => (p && gradeBeside(wall, p) <= gradeBeside(wall, q) ? p : q),
       undefined,
     )
-  const clean = best(
-    deck.filter((c) => c.lrvPercent >= CLEAN_FROM_LRV && c.undertone.c < CLEAN_LEAN_BELOW),
-  )
+  const clean = deck
+    .filter((c) => c.lrvPercent >= CLEAN_FROM_LRV && c.undertone.c < CLEAN_LEAN_BELOW)
+    .sort((p, q) => p.undertone.c - q.undertone.c)[0]
   const soft = best(
     deck.filter(
       (c) =>

@@ -12,7 +12,9 @@ import {
   atStrength,
   dryFilm,
   mostStrengthPercent,
+  ladderOf,
   nearestStrength,
+  strengthForLrv,
   strengthWords,
   whyNoLadder,
 } from './strength'
@@ -148,13 +150,15 @@ test('more tint hides better, and a film at full strength is the colour', () => 
 test('the strength that comes nearest to a wanted lightness is found again', () => {
   for (const wanted of [30, 75, 140]) {
     const goal = lrvPercent(atStrength(TERRACOTTA, WHITE_BASE, wanted))
-    const found = nearestStrength(TERRACOTTA, WHITE_BASE, 'white', (mixed) =>
-      Math.abs(lrvPercent(mixed) - goal),
-    )
-    expect(found).toBe(wanted)
+    expect(strengthForLrv(TERRACOTTA, WHITE_BASE, 'white', goal)).toBe(wanted)
   }
   const toBlack = (mixed: Float64Array) => lrvPercent(mixed)
   expect(nearestStrength(TERRACOTTA, WHITE_BASE, 'mid', toBlack)).toBe(mostStrengthPercent('mid'))
+})
+
+test('a white base has rungs on both sides of full strength, the others none', () => {
+  expect(ladderOf('white')).toEqual([150, 125, 100, 75, 50, 25])
+  expect([ladderOf('mid'), ladderOf('deep'), ladderOf('clear')]).toEqual([[100], [100], [100]])
 })
 
 test('strengths are said both ways', () => {

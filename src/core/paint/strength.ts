@@ -14,6 +14,7 @@ export type Base = (typeof BASES)[number]
 
 /** Strengths a colour is usually taken up at, per cent of its tint formula. */
 export const STRENGTHS_PERCENT = [100, 75, 50, 25] as const
+const STRONGER_PERCENT = [150, 125] as const
 
 /**
  * What is known of a base beyond its colour: scattering of its white over that of the white base, and
@@ -49,6 +50,12 @@ export function whyNoLadder(base: Base): string | null {
     `${what} holds little white. Cutting the tint costs hiding before it costs depth, ` +
     'so this colour is taken at 100 % or not at all; look for a paler relative on its strip.'
   )
+}
+
+/** The rungs a colour in a base has, strongest first: stronger mixes where the base takes them, one where it has no ladder. */
+export function ladderOf(base: Base): readonly number[] {
+  if (whyNoLadder(base)) return [100]
+  return [...STRONGER_PERCENT.filter((p) => p <= mostStrengthPercent(base)), ...STRENGTHS_PERCENT]
 }
 
 /** Said both ways the trade says it: "at 75 %, lightened by 25 %". */
@@ -151,6 +158,15 @@ export function nearestStrength(
   }
   return best
 }
+
+/** The strength at which a colour's LRV comes nearest to a wanted one; see {@link nearestStrength}. */
+export const strengthForLrv = (
+  full: Reflectance,
+  whiteBase: Reflectance,
+  base: Base,
+  wantedPercent: number,
+): number =>
+  nearestStrength(full, whiteBase, base, (mixed) => Math.abs(lrvPercent(mixed) - wantedPercent))
 
 function checkedShare(strengthPercent: number): number {
   if (!(strengthPercent >= 0 && strengthPercent <= 150))

@@ -1,9 +1,16 @@
 'use client'
 
-import { useMemo } from 'react'
+import { useMemo, useState } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
+import { lrvPercent } from '@/core/paint/reading'
 import { halfTintWords, strengthEffect } from '@/core/judge/strength-effect'
-import { atStrength, STRENGTHS_PERCENT, strengthWords, whyNoLadder } from '@/core/paint/strength'
+import {
+  atStrength,
+  ladderOf,
+  strengthForLrv,
+  strengthWords,
+  whyNoLadder,
+} from '@/core/paint/strength'
 import { useLight } from '../light-bar/light-context'
 import { RelitPatch } from '../swatch/relit-patch'
 import type { DeckEntry } from './deck-strips'
@@ -29,11 +36,11 @@ export function StrengthLadder({
   const reason = whyNoLadder(entry.base)
   const rungs = useMemo(
     () =>
-      (reason ? STRENGTHS_PERCENT.slice(0, 1) : STRENGTHS_PERCENT).map((strengthPercent) => ({
+      ladderOf(entry.base).map((strengthPercent) => ({
         strengthPercent,
         reflectance: atStrength(full, whiteBase, strengthPercent),
       })),
-    [full, whiteBase, reason],
+    [full, whiteBase, entry.base],
   )
   return (
     <div>
@@ -43,7 +50,7 @@ export function StrengthLadder({
             <RelitPatch
               reflectance={reflectance}
               label={`${entry.code} ${entry.name} ${strengthWords(strengthPercent)}`}
-              className="h-full min-h-24 w-full"
+              className="h-full min-h-20 w-full"
             />
             <div className="flex flex-col gap-1 py-1 pl-3">
               <p className="text-fine">
@@ -65,10 +72,66 @@ export function StrengthLadder({
           </li>
         ))}
       </ol>
+      {!reason && <WantedLrv {...{ entry, full, whiteBase, taken, onTake }} />}
       {reason && (
         <p className="mt-2 text-small">
           {reason} {halfTintWords(full, whiteBase, entry.base)}
         </p>
+      )}
+    </div>
+  )
+}
+
+/** The other way round: a wanted lightness, and the strength that comes nearest to it. */
+function WantedLrv({
+  entry,
+  full,
+  whiteBase,
+  taken,
+  onTake,
+}: {
+  readonly entry: DeckEntry
+  readonly full: Reflectance
+  readonly whiteBase: Reflectance
+  readonly taken: ReadonlySet<number>
+  readonly onTake: (strengthPercent: number) => void
+}) {
+  const [typed, setTyped] = useState('')
+  const wanted = Number(typed.replace(',', '.'))
+  const asked = typed.trim() !== ''
+  const valid = asked && wanted >= 0 && wanted <= 100
+  const strength = useMemo(
+    () => (valid ? strengthForLrv(full, whiteBase, entry.base, wanted) : null),
+    [valid, wanted, full, whiteBase, entry.base],
+  )
+  return (
+    <div className="mt-3 flex flex-wrap items-center gap-3 text-small">
+      <label className="flex items-center gap-2">
+        Wanted LRV
+        <input
+          className="field w-20"
+          inputMode="decimal"
+          autoComplete="off"
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+        />
+      </label>
+      {asked && !valid && <span role="alert">Expected 0 to 100, got “{typed}”.</span>}
+      {strength !== null && (
+        <>
+          <span>
+            {strengthWords(strength)}: LRV{' '}
+            {lrvPercent(atStrength(full, whiteBase, strength)).toFixed(0)}
+          </span>
+          <button
+            type="button"
+            className="key"
+            disabled={taken.has(strength)}
+            onClick={() => onTake(strength)}
+          >
+            Take up at {strength} %
+          </button>
+        </>
       )}
     </div>
   )

@@ -1,4 +1,3 @@
-import { randomUUID } from 'node:crypto'
 import Link from 'next/link'
 import { loadVisit } from '@/app/_load/visit-page'
 import { saveBrief } from '@/app/_actions/brief'
@@ -23,7 +22,7 @@ export default async function BriefPage({ params }: { params: Promise<{ visitId:
           </Link>
         </p>
       )}
-      <BriefForm key={randomUUID()} visit={visit} action={saveBrief} submit="Keep the brief" />
+      <BriefForm key={visit.id} visit={visit} action={saveBrief} submit="Keep the brief" />
     </ReadingPage>
   )
 }
