@@ -1,7 +1,11 @@
 import type { KeeperKind, KeeperState } from '../src/core/judge/keeper-kind'
+import { PLAIN_BRIEF } from '../src/core/judge/brief'
+import type { RoomLamp, RoomWindow } from '../src/core/light/room'
+import type { UseHours } from '../src/core/light/room-use'
 import { DEFAULT_HOUSE_RULES, type HouseRules } from '../src/core/judge/house-rules'
 import type { Reason, Verdict } from '../src/core/judge/verdict'
 import type { LightSource } from '../src/core/light/light-choice'
+import type { NewVisit } from '../src/db/visits'
 import type { Lab } from '../src/core/colour/lab'
 
 // People, places, finishes and looks here are all invented.
@@ -13,11 +17,17 @@ export interface DemoKeeper {
   readonly colours: readonly (readonly [part: string, sharePercent: number, lab: Lab])[]
 }
 
+type DemoWindow = Partial<RoomWindow> & Pick<RoomWindow, 'bearingDeg'>
+type DemoLamp = Partial<RoomLamp>
+
 export interface DemoRoom {
   readonly name: string
   readonly sizeMm: readonly [northSouth: number, eastWest: number, height: number]
-  readonly windows: readonly (readonly [bearingDeg: number, widthMm: number, heightMm: number])[]
-  readonly lamps: readonly (readonly [cctK: number, lumens: number])[]
+  readonly windows: readonly DemoWindow[]
+  readonly lamps: readonly DemoLamp[]
+  readonly useHours?: UseHours
+  /** Names of rooms that are open to or seen from it. */
+  readonly seenFrom?: readonly string[]
   readonly keepers: readonly DemoKeeper[]
   readonly looks: readonly DemoLook[]
 }
@@ -38,6 +48,10 @@ export interface DemoVisit {
   readonly wishes: string
   readonly willNotHave: string
   readonly houseRules: HouseRules
+  readonly brief: Pick<
+    NewVisit,
+    'wants' | 'contrast' | 'climate' | 'oldPaint' | 'fromMinute' | 'toMinute'
+  >
   readonly place: {
     readonly name: string
     readonly latitudeDeg: number
@@ -80,6 +94,7 @@ const TERRACE: DemoVisit = {
     'Calmer downstairs, cosier in the snug. The kitchen should stop arguing with its counter.',
   willNotHave: 'No grey that looks like a waiting room.',
   houseRules: DEFAULT_HOUSE_RULES,
+  brief: PLAIN_BRIEF,
   place: { name: 'Tarlow Cross', latitudeDeg: 52.4, longitudeDeg: -1.6, timeZone: 'Europe/London' },
   date: '2026-09-17',
   finished: false,
@@ -95,8 +110,8 @@ const TERRACE: DemoVisit = {
     {
       name: 'Front room',
       sizeMm: [4200, 4600, 2800],
-      windows: [[0, 1800, 1600]],
-      lamps: [[2700, 1800]],
+      windows: [{ bearingDeg: 0, widthMm: 1800, heightMm: 1600 }],
+      lamps: [{ cctK: 2700, lumens: 1800 }],
       keepers: [
         OAK,
         {
@@ -163,8 +178,8 @@ const TERRACE: DemoVisit = {
     {
       name: 'Kitchen',
       sizeMm: [5200, 3600, 2500],
-      windows: [[270, 2000, 1300]],
-      lamps: [[3000, 3200]],
+      windows: [{ bearingDeg: 270, widthMm: 2000, heightMm: 1300 }],
+      lamps: [{ cctK: 3000, lumens: 3200 }],
       keepers: [
         {
           name: 'Stone counter',
@@ -219,7 +234,7 @@ const TERRACE: DemoVisit = {
       name: 'Basement snug',
       sizeMm: [3600, 4000, 2200],
       windows: [],
-      lamps: [[2700, 1400]],
+      lamps: [{ cctK: 2700, lumens: 1400 }],
       keepers: [
         {
           name: 'Leather sofa',
@@ -260,8 +275,8 @@ const TERRACE: DemoVisit = {
     {
       name: 'South bedroom',
       sizeMm: [4000, 3800, 2500],
-      windows: [[180, 1500, 1400]],
-      lamps: [[2700, 1200]],
+      windows: [{ bearingDeg: 180, widthMm: 1500, heightMm: 1400 }],
+      lamps: [{ cctK: 2700, lumens: 1200 }],
       keepers: [
         {
           name: 'Madder rug',
@@ -289,6 +304,7 @@ const SOUTHERN: DemoVisit = {
   wishes: 'Light without glare on the sunny side. Something quiet for the room at the back.',
   willNotHave: '',
   houseRules: DEFAULT_HOUSE_RULES,
+  brief: PLAIN_BRIEF,
   place: {
     name: 'Port Wirrin',
     latitudeDeg: -38.1,
@@ -303,10 +319,10 @@ const SOUTHERN: DemoVisit = {
       name: 'Living room',
       sizeMm: [4800, 5600, 2700],
       windows: [
-        [0, 2400, 2000],
-        [270, 1200, 1400],
+        { bearingDeg: 0, widthMm: 2400, heightMm: 2000 },
+        { bearingDeg: 270, widthMm: 1200, heightMm: 1400 },
       ],
-      lamps: [[3000, 2400]],
+      lamps: [{ cctK: 3000, lumens: 2400 }],
       keepers: [
         {
           name: 'Gum floor',
@@ -320,8 +336,8 @@ const SOUTHERN: DemoVisit = {
     {
       name: 'Back study',
       sizeMm: [3200, 3400, 2700],
-      windows: [[180, 1200, 1200]],
-      lamps: [[4000, 1600]],
+      windows: [{ bearingDeg: 180, widthMm: 1200, heightMm: 1200 }],
+      lamps: [{ cctK: 4000, lumens: 1600 }],
       keepers: [],
       looks: [],
     },
@@ -333,6 +349,7 @@ const FINISHED: DemoVisit = {
   wishes: 'One warm off-white for hall and stairs that does not turn yellow.',
   willNotHave: 'Nothing pink.',
   houseRules: DEFAULT_HOUSE_RULES,
+  brief: PLAIN_BRIEF,
   place: { name: 'Hollin Mill', latitudeDeg: 53.3, longitudeDeg: -1.7, timeZone: 'Europe/London' },
   date: '2026-05-28',
   finished: true,
@@ -344,8 +361,8 @@ const FINISHED: DemoVisit = {
     {
       name: 'Hall',
       sizeMm: [6200, 1900, 2900],
-      windows: [[95, 900, 1200]],
-      lamps: [[2700, 1600]],
+      windows: [{ bearingDeg: 95, widthMm: 900, heightMm: 1200 }],
+      lamps: [{ cctK: 2700, lumens: 1600 }],
       keepers: [
         {
           name: 'Quarry tiles',

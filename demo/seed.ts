@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs'
+import { PLAIN_LAMP, PLAIN_WINDOW } from '../src/core/light/room'
 import { addCandidate, listCandidates } from '../src/db/candidates'
 import type { Db } from '../src/db/db'
 import { addDeck, listDeckColours } from '../src/db/decks'
@@ -46,10 +47,12 @@ async function seedVisit(
   visit: DemoVisit,
   deckColourIds: Map<string, string>,
 ): Promise<void> {
-  const { place, rooms, candidates, date, finished, ...brief } = visit
+  const { place, rooms, candidates, date, finished, brief, ...said } = visit
   const visitId = steadyId()
   await saveVisit(db, {
+    ...said,
     ...brief,
+    wants: [...brief.wants],
     id: visitId,
     placeName: place.name,
     latitudeDeg: place.latitudeDeg,
@@ -76,11 +79,20 @@ async function seedRoom(
 ): Promise<void> {
   const roomId = steadyId()
   const [northSouthMm, eastWestMm, heightMm] = room.sizeMm
-  await saveRoom(db, { id: roomId, visitId, name: room.name, northSouthMm, eastWestMm, heightMm })
-  for (const [bearingDeg, widthMm, windowHeightMm] of room.windows)
-    await saveWindow(db, roomId, { id: steadyId(), bearingDeg, widthMm, heightMm: windowHeightMm })
-  for (const [cctK, lumens] of room.lamps)
-    await saveLamp(db, roomId, { id: steadyId(), cctK, lumens })
+  await saveRoom(db, {
+    id: roomId,
+    visitId,
+    name: room.name,
+    northSouthMm,
+    eastWestMm,
+    heightMm,
+    useHours: room.useHours ?? 'daytime',
+    treatment: 'plain',
+  })
+  for (const window of room.windows)
+    await saveWindow(db, roomId, { ...PLAIN_WINDOW, ...window, id: steadyId() })
+  for (const lamp of room.lamps)
+    await saveLamp(db, roomId, { ...PLAIN_LAMP, ...lamp, id: steadyId() })
   const keeperIds = new Map<string, string>()
   for (const { name, kind, state, colours } of room.keepers) {
     const id = steadyId()
@@ -104,6 +116,7 @@ async function seedRoom(
       lightSource: look.light,
       lightMinute: look.minute,
       sky: 'clear',
+      spot: 'walls',
       lampsOn: false,
       verdict: look.verdict,
       reasons: [...look.reasons],

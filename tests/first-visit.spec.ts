@@ -1,6 +1,7 @@
 import { expect } from '@playwright/test'
 import { prepareLight, screenColour } from '../src/core/colour/appearance'
 import { lateSunMinute, lightOf, type RoomDay } from '../src/core/light/light-choice'
+import { PLAIN_LAMP, PLAIN_WINDOW } from '../src/core/light/room'
 import { minuteAtClockTime } from '../src/core/light/day-clock'
 import { modelReading } from '../src/core/judge/model-reading'
 import { lrvPercent, reflectanceOfReading } from '../src/core/paint/reading'
@@ -22,8 +23,8 @@ const ROOM_DAY: RoomDay = {
     northSouthMm: 5000,
     eastWestMm: 3600,
     heightMm: 2500,
-    windows: [{ bearingDeg: 270, widthMm: 1800, heightMm: 1300 }],
-    lamps: [{ cctK: 2700, lumens: 1600 }],
+    windows: [{ ...PLAIN_WINDOW, bearingDeg: 270, widthMm: 1800, heightMm: 1300 }],
+    lamps: [PLAIN_LAMP],
   },
 }
 
@@ -104,7 +105,13 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
     late = new URL(page.url()).searchParams.get('at')!
 
     const minute = minuteAtClockTime(ROOM_DAY.day, late)!
-    const light = lightOf(ROOM_DAY, { source: 'room', minute, sky: 'clear', lampsOn: false })!
+    const light = lightOf(ROOM_DAY, {
+      source: 'room',
+      minute,
+      sky: 'clear',
+      lampsOn: false,
+      spot: 'walls',
+    })!
     const prepared = prepareLight(light.spectrum, light.illuminanceLux)
     const bar = page.getByRole('region', { name: 'Light' })
     await expect(bar).toHaveAttribute('data-cct', String(Math.round(light.cctK)))

@@ -1,5 +1,6 @@
 import { prepareLight, screenColour } from '../../src/core/colour/appearance'
 import { dayRibbon } from '../../src/core/light/ribbon'
+import { PLAIN_LAMP, PLAIN_WINDOW } from '../../src/core/light/room'
 import { roomLight } from '../../src/core/light/room-light'
 import { xyzFromLab } from '../../src/core/colour/lab'
 import { smoothestReflectance } from '../../src/core/paint/smoothest-reflectance'
@@ -13,8 +14,8 @@ const room = {
   northSouthMm: 4500,
   eastWestMm: 4000,
   heightMm: 2600,
-  windows: [{ bearingDeg: 270, widthMm: 1600, heightMm: 1400 }],
-  lamps: [{ cctK: 2700, lumens: 1600 }],
+  windows: [{ ...PLAIN_WINDOW, bearingDeg: 270, widthMm: 1600 }],
+  lamps: [PLAIN_LAMP],
 }
 const noon = { utcMs: day.startUtcMs + 43_200_000, sky: 'clear', lampsOn: false } as const
 const targets = generateDeck().map(({ reading }) =>

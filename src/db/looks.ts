@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { REASONS, VERDICTS } from '../core/judge/verdict'
 import { LIGHT_SOURCES } from '../core/light/light-choice'
 import { SKIES } from '../core/light/sky'
+import { SPOT_NAMES } from '../core/light/spot'
 import { FOREIGN_KEY_VIOLATION, many, maybeOne, sqlState, type Db } from './db'
 
 const LookRow = z.object({
@@ -13,6 +14,7 @@ const LookRow = z.object({
   lightMinute: z.number(),
   lightDate: z.iso.date(),
   sky: z.enum(SKIES),
+  spot: z.enum(SPOT_NAMES),
   lampsOn: z.boolean(),
   verdict: z.enum(VERDICTS),
   reasons: z.array(z.enum(REASONS)),
@@ -24,7 +26,7 @@ export type NewLook = Omit<Look, 'retracted' | 'lightDate'>
 
 const SELECT = `select id, candidate_id as "candidateId", room_id as "roomId",
   keeper_id as "keeperId", light_source as "lightSource", light_minute as "lightMinute",
-  light_date as "lightDate", sky, lamps_on as "lampsOn", verdict, reasons, note,
+  light_date as "lightDate", sky, spot, lamps_on as "lampsOn", verdict, reasons, note,
   retracted_at is not null as retracted from look`
 
 /** Every look of a visit, also the struck-out ones, in the order they were kept. */
@@ -41,8 +43,8 @@ export async function keepLook(db: Db, look: NewLook): Promise<Look | null> {
   try {
     await db.query(
       `insert into look (id, visit_id, candidate_id, room_id, keeper_id, light_source,
-         light_minute, light_date, sky, lamps_on, verdict, reasons, note)
-       select $1, v.id, $2, r.id, $4, $5, $6, v.visit_date, $7, $8, $9, $10::jsonb, $11
+         light_minute, light_date, sky, spot, lamps_on, verdict, reasons, note)
+       select $1, v.id, $2, r.id, $4, $5, $6, v.visit_date, $7, $8, $9, $10, $11::jsonb, $12
        from room r join visit v on v.id = r.visit_id where r.id = $3
        on conflict (id) do nothing`,
       [
@@ -53,6 +55,7 @@ export async function keepLook(db: Db, look: NewLook): Promise<Look | null> {
         look.lightSource,
         look.lightMinute,
         look.sky,
+        look.spot,
         look.lampsOn,
         look.verdict,
         JSON.stringify(look.reasons),

@@ -1,6 +1,8 @@
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import { DEFAULT_HOUSE_RULES, HOUSE_RULE_NAMES, schoolsOf } from '../core/judge/house-rules'
+import { PLAIN_BRIEF } from '../core/judge/brief'
+import { PLAIN_WINDOW } from '../core/light/room'
 import { addCandidate, dropCandidate, listCandidates } from './candidates'
 import { many, RowShapeError, sqlState, UNIQUE_VIOLATION, type Db } from './db'
 import { addDeck, listDeckColours, listDecks, searchDeckColours, type NewDeckColour } from './decks'
@@ -25,6 +27,7 @@ const visit = (change: Partial<NewVisit> = {}): NewVisit => ({
   wishes: 'calmer',
   willNotHave: '',
   houseRules: DEFAULT_HOUSE_RULES,
+  ...PLAIN_BRIEF,
   placeName: 'Somewhere',
   latitudeDeg: 52,
   longitudeDeg: -1,
@@ -61,6 +64,8 @@ async function seenPair() {
     northSouthMm: 4000,
     eastWestMm: 3000,
     heightMm: 2500,
+    useHours: 'daytime',
+    treatment: 'plain',
   })
   const keeper = {
     id: randomUUID(),
@@ -90,6 +95,7 @@ async function seenPair() {
     lightSource: 'room',
     lightMinute: 1050,
     sky: 'clear',
+    spot: 'east-back',
     lampsOn: false,
     verdict: 'no',
     reasons: ['too green'],
@@ -248,7 +254,7 @@ test('a keeper whose colour cannot be stored leaves no trace', async () => {
 
 test('windows come and go with their room, and the event remembers what went', async () => {
   const { roomId, visit: v } = await seenPair()
-  const window = { id: randomUUID(), bearingDeg: 270, widthMm: 1200, heightMm: 1000 }
+  const window = { ...PLAIN_WINDOW, id: randomUUID(), bearingDeg: 270, widthMm: 1200 }
   await saveWindow(db, roomId, window)
   expect((await getRoom(db, roomId)).windows).toEqual([window])
   await removeWindow(db, window.id)
@@ -289,13 +295,15 @@ test('a row of the wrong shape is named by its column', async () => {
 
 test('two rooms of one name in one visit are told apart by SQLSTATE', async () => {
   const { visit: v } = await seenPair()
-  const twin = {
+  const twin: Parameters<typeof saveRoom>[1] = {
     id: randomUUID(),
     visitId: v.id,
     name: 'Kitchen',
     northSouthMm: 4000,
     eastWestMm: 3000,
     heightMm: 2500,
+    useHours: 'daytime',
+    treatment: 'plain',
   }
   const error: unknown = await saveRoom(db, twin).catch((e: unknown) => e)
   expect(sqlState(error)).toBe(UNIQUE_VIOLATION)

@@ -5,6 +5,7 @@ import {
   HOUSE_RULES,
   type HouseRules,
 } from '../core/judge/house-rules'
+import { CLIMATES, CONTRASTS, OLD_PAINT, WANTS } from '../core/judge/brief'
 import { many, maybeOne, type Db } from './db'
 
 const STAGES = ['in-progress', 'planned', 'finished'] as const
@@ -30,6 +31,13 @@ const VisitRow = z.object({
   wishes: z.string(),
   willNotHave: z.string(),
   houseRules: HouseRulesRow,
+  wants: z.array(z.enum(WANTS)),
+  contrast: z.enum(CONTRASTS),
+  climate: z.enum(CLIMATES),
+  oldPaint: z.enum(OLD_PAINT),
+  /** Visiting hours, minutes of the clock. */
+  fromMinute: z.number(),
+  toMinute: z.number(),
   placeName: z.string(),
   latitudeDeg: z.number(),
   longitudeDeg: z.number(),
@@ -46,7 +54,8 @@ const STAGE = `case
   when exists (select from look where look.visit_id = v.id) then 'in-progress'
   else 'planned' end`
 
-const COLUMNS = `v.id, v.household, v.wishes, v.will_not_have as "willNotHave",
+const COLUMNS = `v.id, v.household, v.wishes, v.will_not_have as "willNotHave", v.wants, v.contrast,
+  v.climate, v.old_paint as "oldPaint", v.from_minute as "fromMinute", v.to_minute as "toMinute",
   (select coalesce(json_object_agg(r.rule, r.school), '{}') from visit_house_rule r
     where r.visit_id = v.id) as "houseRules",
   v.place_name as "placeName", v.latitude_deg as "latitudeDeg", v.longitude_deg as "longitudeDeg",
@@ -84,12 +93,14 @@ export async function saveVisit(db: Db, visit: NewVisit): Promise<void> {
   await db.query(
     `with kept as (
        insert into visit (id, household, wishes, will_not_have, place_name, latitude_deg,
-         longitude_deg, time_zone, visit_date)
-       values ($1, $2, $3, $4, $5, $6, $7, $8, $9)
+         longitude_deg, time_zone, visit_date, wants, contrast, climate, old_paint, from_minute, to_minute)
+       values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $12, $13, $14, $15, $16, $17)
        on conflict (id) do update set household = excluded.household, wishes = excluded.wishes,
          will_not_have = excluded.will_not_have, place_name = excluded.place_name,
          latitude_deg = excluded.latitude_deg, longitude_deg = excluded.longitude_deg,
-         time_zone = excluded.time_zone, visit_date = excluded.visit_date
+         time_zone = excluded.time_zone, visit_date = excluded.visit_date, wants = excluded.wants,
+         contrast = excluded.contrast, climate = excluded.climate, old_paint = excluded.old_paint,
+         from_minute = excluded.from_minute, to_minute = excluded.to_minute
        returning id)
      insert into visit_house_rule (visit_id, rule, school)
      select kept.id, asked.rule, asked.school
@@ -108,6 +119,12 @@ export async function saveVisit(db: Db, visit: NewVisit): Promise<void> {
       visit.visitDate,
       HOUSE_RULE_NAMES,
       HOUSE_RULE_NAMES.map((rule) => visit.houseRules[rule]),
+      visit.wants,
+      visit.contrast,
+      visit.climate,
+      visit.oldPaint,
+      visit.fromMinute,
+      visit.toMinute,
     ],
   )
 }

@@ -2,12 +2,20 @@
 
 import tzLookup from '@photostructure/tz-lookup'
 import { z } from 'zod'
+import { CLIMATES, CONTRASTS, OLD_PAINT, WANTS } from '@/core/judge/brief'
 import { HOUSE_RULE_NAMES, schoolsOf, type HouseRules } from '@/core/judge/house-rules'
 import { openDb } from '@/db/store'
 import { saveVisit, setVisitFinished } from '@/db/visits'
 import { isTimeZone } from '@/time/local-day'
 import type { ActionResult } from '@/ui/form/action-result'
-import { choiceValue, dateValue, nameValue, noteValue, numberValue } from './form-values'
+import {
+  choiceValue,
+  clockValue,
+  dateValue,
+  nameValue,
+  noteValue,
+  numberValue,
+} from './form-values'
 import { kept, refused } from './result'
 
 const BriefForm = z.object({
@@ -15,6 +23,11 @@ const BriefForm = z.object({
   household: nameValue('the household’s name', 120),
   wishes: noteValue,
   willNotHave: noteValue,
+  contrast: choiceValue(CONTRASTS),
+  climate: choiceValue(CLIMATES),
+  oldPaint: choiceValue(OLD_PAINT),
+  fromMinute: clockValue,
+  toMinute: clockValue,
   placeName: nameValue('a place', 120),
   latitudeDeg: numberValue(-90, 90, '°'),
   longitudeDeg: numberValue(-180, 180, '°'),
@@ -39,9 +52,14 @@ export async function saveBrief(form: FormData): Promise<ActionResult> {
   const schools = SchoolsForm.safeParse(entries)
   if (!input.success) return refused(input.error)
   if (!schools.success) return refused(schools.error)
+  const wants = z.array(z.enum(WANTS)).safeParse(form.getAll('wants'))
+  if (!wants.success) return refused(wants.error)
+  if (input.data.toMinute <= input.data.fromMinute)
+    return { ok: false, fields: { toMinute: 'Expected an end after the beginning.' } }
   const { timeZone, ...brief } = input.data
   await saveVisit(await openDb(), {
     ...brief,
+    wants: wants.data,
     houseRules: Object.fromEntries(
       HOUSE_RULE_NAMES.map((rule) => [rule, schools.data[`rule-${rule}`]]),
     ) as HouseRules,

@@ -39,6 +39,18 @@ export const dateValue = z
       })
   })
 
+/** A time of the clock as 09:30, kept in minutes. */
+export const clockValue = z.string().transform((text, context) => {
+  const [, hours, minutes] = /^(\d{1,2})[:.](\d{2})$/.exec(text.trim()) ?? []
+  const value = Number(hours) * 60 + Number(minutes)
+  if (Number(minutes) < 60 && value <= 1440) return value
+  context.addIssue({
+    code: 'custom',
+    message: `Expected a time as 09:30, got ${text.trim() === '' ? 'nothing' : `“${text.trim()}”`}.`,
+  })
+  return z.NEVER
+})
+
 /** A choice; anything else was not offered. */
 export const choiceValue = <const T extends readonly [string, ...string[]]>(values: T) =>
   z.enum(values, { error: `Expected one of ${values.join(', ')}.` })

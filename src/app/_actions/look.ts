@@ -4,6 +4,7 @@ import { z } from 'zod'
 import { REASONS, VERDICTS } from '@/core/judge/verdict'
 import { LIGHT_SOURCES } from '@/core/light/light-choice'
 import { SKIES } from '@/core/light/sky'
+import { SPOT_NAMES } from '@/core/light/spot'
 import { keepLook, retractLook } from '@/db/looks'
 import { openDb } from '@/db/store'
 import type { ActionResult } from '@/ui/form/action-result'
@@ -18,6 +19,7 @@ const LookInput = z.object({
   lightSource: z.enum(LIGHT_SOURCES),
   lightMinute: z.number().int().min(0).max(1500),
   sky: z.enum(SKIES),
+  spot: z.enum(SPOT_NAMES),
   lampsOn: z.boolean(),
   verdict: z.enum(VERDICTS),
   reasons: z.array(z.enum(REASONS)).max(REASONS.length),

@@ -1,12 +1,22 @@
 'use server'
 
 import { z } from 'zod'
+import {
+  BULBS,
+  CURTAINS,
+  GLAZINGS,
+  GROUNDS,
+  kindsOf,
+  LAMP_PLACES,
+  OPPOSITES,
+} from '@/core/light/fittings'
 import { wallWidthMm } from '@/core/light/room'
+import { TREATMENTS, USE_HOURS } from '@/core/light/room-use'
 import { sqlState, UNIQUE_VIOLATION } from '@/db/db'
 import { getRoom, removeLamp, removeWindow, saveLamp, saveRoom, saveWindow } from '@/db/rooms'
 import { openDb } from '@/db/store'
 import type { ActionResult } from '@/ui/form/action-result'
-import { metresValue, nameValue, numberValue } from './form-values'
+import { choiceValue, metresValue, nameValue, numberValue } from './form-values'
 import { kept, refused } from './result'
 
 const RoomForm = z.object({
@@ -16,6 +26,8 @@ const RoomForm = z.object({
   northSouthMm: metresValue(0.5, 50),
   eastWestMm: metresValue(0.5, 50),
   heightMm: metresValue(1.5, 15),
+  useHours: choiceValue(USE_HOURS).default('daytime'),
+  treatment: choiceValue(TREATMENTS).default('plain'),
   goTo: z.string().startsWith('/visits/').optional(),
 })
 
@@ -55,6 +67,14 @@ const WindowForm = z.object({
   bearingDeg: numberValue(0, 359.9, '°'),
   widthMm: metresValue(0.1, 50),
   heightMm: metresValue(0.1, 15),
+  sillMm: metresValue(0, 15),
+  pitchDeg: numberValue(0, 90, '°').transform(Math.round),
+  glazing: choiceValue(kindsOf(GLAZINGS)),
+  curtain: choiceValue(kindsOf(CURTAINS)),
+  overhangMm: metresValue(0, 10),
+  opposite: choiceValue(kindsOf(OPPOSITES)),
+  oppositeDeg: numberValue(0, 85, '°').transform(Math.round),
+  ground: choiceValue(kindsOf(GROUNDS)),
 })
 
 /** Adds a window to a room. */
@@ -72,11 +92,11 @@ export async function addWindow(form: FormData): Promise<ActionResult> {
         widthMm: `Expected at most ${metres(wall)}, the width of that wall, got ${metres(window.widthMm)}.`,
       },
     }
-  if (window.heightMm > room.heightMm)
+  if (window.pitchDeg === 90 && window.heightMm + window.sillMm > room.heightMm)
     return {
       ok: false,
       fields: {
-        heightMm: `Expected at most ${metres(room.heightMm)}, the height of the room, got ${metres(window.heightMm)}.`,
+        heightMm: `Expected sill and height together at most ${metres(room.heightMm)}, the height of the room, got ${metres(window.heightMm + window.sillMm)}.`,
       },
     }
   await saveWindow(db, roomId, window)
@@ -88,8 +108,11 @@ const metres = (mm: number): string => `${(mm / 1000).toFixed(2)} m`
 const LampForm = z.object({
   id: z.uuid(),
   roomId: z.uuid(),
+  bulb: choiceValue(kindsOf(BULBS)),
   cctK: numberValue(1500, 10_000, 'K').transform(Math.round),
   lumens: numberValue(10, 100_000, 'lm').transform(Math.round),
+  place: choiceValue(kindsOf(LAMP_PLACES)),
+  evening: z.literal('on').optional().transform(Boolean),
 })
 
 /** Adds a lamp to a room. */

@@ -48,15 +48,21 @@ function uvOf([x, y, z]: Xyz): readonly [number, number] {
 export function colourTemperature(xyz: Xyz): ColourTemperature {
   const [u, v] = uvOf(xyz)
   const points = planckianLocus()
-  const distances = points.map((p) => Math.hypot(p.u - u, p.v - v))
   let nearest = 1
-  for (let i = 2; i < points.length - 1; i++) if (distances[i]! < distances[nearest]!) nearest = i
+  let least = Infinity
+  for (let i = 1; i < points.length - 1; i++) {
+    const [du, dv] = [points[i]!.u - u, points[i]!.v - v]
+    const square = du * du + dv * dv
+    if (square < least) {
+      least = square
+      nearest = i
+    }
+  }
+  const distance = (p: LocusPoint): number => Math.hypot(p.u - u, p.v - v)
   const before = points[nearest - 1]!
   const at = points[nearest]!
   const after = points[nearest + 1]!
-  const dBefore = distances[nearest - 1]!
-  const dAt = distances[nearest]!
-  const dAfter = distances[nearest + 1]!
+  const [dBefore, dAt, dAfter] = [distance(before), distance(at), distance(after)]
 
   const span = Math.hypot(after.u - before.u, after.v - before.v)
   const along = (dBefore ** 2 - dAfter ** 2 + span ** 2) / (2 * span)

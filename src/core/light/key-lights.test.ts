@@ -1,5 +1,6 @@
 import { keyLights } from './key-lights'
 import type { RoomDay } from './light-choice'
+import { PLAIN_LAMP, PLAIN_WINDOW } from './room'
 
 const roomDay = (bearings: readonly number[], lumens: number, date = '2026-09-17'): RoomDay => ({
   place: { latitudeDeg: 52, longitudeDeg: 0 },
@@ -8,8 +9,8 @@ const roomDay = (bearings: readonly number[], lumens: number, date = '2026-09-17
     northSouthMm: 4500,
     eastWestMm: 4000,
     heightMm: 2500,
-    windows: bearings.map((bearingDeg) => ({ bearingDeg, widthMm: 1500, heightMm: 1400 })),
-    lamps: lumens > 0 ? [{ cctK: 2700, lumens }] : [],
+    windows: bearings.map((bearingDeg) => ({ ...PLAIN_WINDOW, bearingDeg, widthMm: 1500 })),
+    lamps: lumens > 0 ? [{ ...PLAIN_LAMP, cctK: 2700, lumens }] : [],
   },
 })
 const names = (day: RoomDay) => keyLights(day).map(({ name }) => name)

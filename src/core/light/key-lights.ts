@@ -12,7 +12,7 @@ export interface KeyLight {
 /** Midday, the warmest direct sun of a clear day, and the lamps; of these, the ones the room has. */
 export function keyLights(roomDay: RoomDay): KeyLight[] {
   const { room, place, day } = roomDay
-  const byDay = { source: 'room', sky: 'clear', lampsOn: false } as const
+  const byDay = { source: 'room', sky: 'clear', lampsOn: false, spot: 'walls' } as const
   const choices: Pick<KeyLight, 'name' | 'choice'>[] = []
   if (room.windows.length > 0) {
     choices.push({ name: 'midday', choice: { ...byDay, minute: solarNoonMinute(place, day) } })

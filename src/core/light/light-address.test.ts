@@ -4,9 +4,21 @@ import type { LightChoice } from './light-choice'
 const day = { startUtcMs: 0, lengthMinutes: 1440, shifts: [] }
 
 test('a light goes into the address and comes back', () => {
-  const choice: LightChoice = { source: 'north', minute: 1050, sky: 'partly', lampsOn: true }
+  const choice: LightChoice = {
+    source: 'north',
+    minute: 1050,
+    sky: 'partly',
+    lampsOn: true,
+    spot: 'walls',
+  }
   const address = lightToAddress(choice, day)
-  expect(address).toEqual({ light: 'north', at: '17:30', sky: 'partly', lamps: 'on' })
+  expect(address).toEqual({
+    light: 'north',
+    at: '17:30',
+    sky: 'partly',
+    lamps: 'on',
+    spot: 'walls',
+  })
   expect(lightFromAddress(address, day)).toEqual(choice)
 })
 

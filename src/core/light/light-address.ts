@@ -1,9 +1,10 @@
 import { clockTime, minuteAtClockTime, type LocalDay } from './day-clock'
 import { LIGHT_SOURCES, type LightChoice, type LightSource } from './light-choice'
 import { SKIES, type Sky } from './sky'
+import { ALL_WALLS, SPOT_NAMES, type SpotName } from './spot'
 
 /** The parts of an address that name a light: light=room, at=17:30, sky=clear, lamps=on. */
-export type LightAddress = Readonly<Record<'light' | 'at' | 'sky' | 'lamps', string>>
+export type LightAddress = Readonly<Record<'light' | 'at' | 'sky' | 'lamps' | 'spot', string>>
 
 /** Where a day opens: noon under a clear sky, or under the lamps where there is no window. */
 export function openingChoice(day: LocalDay, hasWindows: boolean): LightChoice {
@@ -12,12 +13,13 @@ export function openingChoice(day: LocalDay, hasWindows: boolean): LightChoice {
     minute: minuteAtClockTime(day, '12:00') ?? 720,
     sky: 'clear',
     lampsOn: false,
+    spot: ALL_WALLS,
   }
 }
 
 /** Reads what an address says of the light; leaves out what is missing or makes no sense. */
 export function lightFromAddress(
-  { light, at, sky, lamps }: Partial<LightAddress>,
+  { light, at, sky, lamps, spot }: Partial<LightAddress>,
   day: LocalDay,
 ): Partial<LightChoice> {
   const minute = at === undefined ? null : minuteAtClockTime(day, at)
@@ -26,6 +28,7 @@ export function lightFromAddress(
     ...(minute !== null && { minute }),
     ...(SKIES.includes(sky as Sky) && { sky: sky as Sky }),
     ...(lamps !== undefined && { lampsOn: lamps === 'on' }),
+    ...(SPOT_NAMES.includes(spot as SpotName) && { spot: spot as SpotName }),
   }
 }
 
@@ -35,5 +38,6 @@ export function lightToAddress(choice: LightChoice, day: LocalDay): LightAddress
     at: clockTime(day, choice.minute),
     sky: choice.sky,
     lamps: choice.lampsOn ? 'on' : 'off',
+    spot: choice.spot,
   }
 }

@@ -1,7 +1,9 @@
 import { utcMsAt, type LocalDay } from './day-clock'
-import type { LitRoom, RoomWindow } from './room'
+import { PLAIN_WINDOW, type LitRoom } from './room'
+import { NO_PINS, pinned, pinsFrom, type MeterFigures, type Pins } from './meter'
 import { roomLight, type RoomLight } from './room-light'
 import type { Sky } from './sky'
+import { spotOf, type SpotName } from './spot'
 import { sunPosition, type Place } from './sun-position'
 
 export const LIGHT_SOURCES = ['room', 'north', 'west', 'lamps'] as const
@@ -17,6 +19,16 @@ export interface LightChoice {
   readonly minute: number
   readonly sky: Sky
   readonly lampsOn: boolean
+  /** Where in the room, for `room` and `lamps`. */
+  readonly spot: SpotName
+}
+
+/** A meter reading as it was taken: where, when and under what sky. */
+export interface MeterReading extends MeterFigures {
+  readonly minute: number
+  readonly sky: Sky
+  readonly lampsOn: boolean
+  readonly spot: SpotName
 }
 
 /** A room, where it stands and the day it is seen on. */
@@ -24,13 +36,14 @@ export interface RoomDay {
   readonly room: LitRoom
   readonly place: Place
   readonly day: LocalDay
+  /** What a light meter said in it; the model is pinned to it. */
+  readonly readings?: readonly MeterReading[]
 }
 
-const PLAIN_WINDOW: Omit<RoomWindow, 'bearingDeg'> = { widthMm: 1500, heightMm: 1400 }
 // Low enough to be warm, high enough to clear the houses opposite.
 const LATE_SUN_ALTITUDE_DEG = 8
 // When daylight has gone lamps are lit, whatever the switch says: nobody judges in the dark.
-const LAMPS_LIT_BELOW_LUX = 5
+export const LAMPS_LIT_BELOW_LUX = 5
 
 /** Bearing of a window that gets no sun for most of the day: north, or south of the equator south. */
 export const shadedBearingDeg = ({ latitudeDeg }: Place): number => (latitudeDeg >= 0 ? 0 : 180)
@@ -40,13 +53,48 @@ export const shadedBearingDeg = ({ latitudeDeg }: Place): number => (latitudeDeg
  *
  * @returns null when it is too dark to see a colour and the room has no lamp to light
  */
-export function lightOf({ room, place, day }: RoomDay, choice: LightChoice): RoomLight | null {
+export function lightOf(roomDay: RoomDay, choice: LightChoice): RoomLight | null {
+  const light = modelledLight(roomDay, choice)
+  const pins = pinsOf(roomDay)
+  return light && (choice.source === 'room' || choice.source === 'lamps')
+    ? pinned(light, pins)
+    : light
+}
+
+const knownPins = new WeakMap<RoomDay, Pins>()
+
+/** The correction a room's own meter readings ask for, worked out once a room and day. */
+export function pinsOf(roomDay: RoomDay): Pins {
+  if (!roomDay.readings?.length) return NO_PINS
+  const before = knownPins.get(roomDay)
+  if (before) return before
+  const pins = pinsFrom(
+    roomDay.readings.flatMap((reading) => {
+      const model = modelledLight(roomDay, { source: 'room', ...reading })
+      return model ? [{ figures: reading, model }] : []
+    }),
+  )
+  knownPins.set(roomDay, pins)
+  return pins
+}
+
+/** The light of a choice before any meter reading corrects it. */
+export function modelledLight(
+  { room, place, day }: RoomDay,
+  choice: LightChoice,
+): RoomLight | null {
+  const spot = spotOf(choice.spot)
   switch (choice.source) {
     case 'room': {
       const utcMs = utcMsAt(day, choice.minute)
-      const asSet = roomLight(room, place, { utcMs, sky: choice.sky, lampsOn: choice.lampsOn })
+      const asSet = roomLight(
+        room,
+        place,
+        { utcMs, sky: choice.sky, lampsOn: choice.lampsOn },
+        spot,
+      )
       if (choice.lampsOn || (asSet && asSet.illuminanceLux >= LAMPS_LIT_BELOW_LUX)) return asSet
-      return roomLight(room, place, { utcMs, sky: choice.sky, lampsOn: true })
+      return roomLight(room, place, { utcMs, sky: choice.sky, lampsOn: true }, spot)
     }
     case 'north':
       return roomLight(facing(room, shadedBearingDeg(place)), place, {
@@ -61,11 +109,12 @@ export function lightOf({ room, place, day }: RoomDay, choice: LightChoice): Roo
         lampsOn: false,
       })
     case 'lamps':
-      return roomLight({ ...room, windows: [] }, place, {
-        utcMs: utcMsAt(day, 0),
-        sky: 'clear',
-        lampsOn: true,
-      })
+      return roomLight(
+        room,
+        place,
+        { utcMs: utcMsAt(day, 0), sky: 'clear', lampsOn: true, lampsAlone: true },
+        spot,
+      )
   }
 }
 

@@ -3,6 +3,7 @@ import { daySentences } from './light-words'
 import { dayRibbon } from './ribbon'
 import { utcMsAt } from './day-clock'
 import { sunPosition } from './sun-position'
+import { PLAIN_LAMP, PLAIN_WINDOW } from './room'
 
 const day = { startUtcMs: Date.parse('2026-06-21T00:00:00Z'), lengthMinutes: 1440, shifts: [] }
 const place = { latitudeDeg: 52, longitudeDeg: 0 }
@@ -13,8 +14,8 @@ const roomDay = (bearingDeg: number | null, lumens = 1600): RoomDay => ({
     northSouthMm: 4500,
     eastWestMm: 4000,
     heightMm: 2600,
-    windows: bearingDeg === null ? [] : [{ bearingDeg, widthMm: 1600, heightMm: 1400 }],
-    lamps: lumens > 0 ? [{ cctK: 2700, lumens }] : [],
+    windows: bearingDeg === null ? [] : [{ ...PLAIN_WINDOW, bearingDeg, widthMm: 1600 }],
+    lamps: lumens > 0 ? [{ ...PLAIN_LAMP, cctK: 2700, lumens }] : [],
   },
 })
 
@@ -41,7 +42,7 @@ test('the late sun stands at eight degrees', () => {
 })
 
 test('borrowed lights: north is cool, west is warm, lamps are the lamps', () => {
-  const choice = { minute: 13 * 60, sky: 'clear', lampsOn: false } as const
+  const choice = { minute: 13 * 60, sky: 'clear', lampsOn: false, spot: 'walls' } as const
   expect(lightOf(roomDay(90), { ...choice, source: 'north' })!.cctK).toBeGreaterThan(6500)
   expect(lightOf(roomDay(90), { ...choice, source: 'west' })!.cctK).toBeLessThan(5200)
   expect(lightOf(roomDay(90), { ...choice, source: 'lamps' })!.cctK).toBeCloseTo(2700, -1)
@@ -49,7 +50,13 @@ test('borrowed lights: north is cool, west is warm, lamps are the lamps', () => 
 })
 
 test('after dark the lamps are lit, whatever the switch says', () => {
-  const night = { source: 'room', minute: 1430, sky: 'clear', lampsOn: false } as const
+  const night = {
+    source: 'room',
+    minute: 1430,
+    sky: 'clear',
+    lampsOn: false,
+    spot: 'walls',
+  } as const
   expect(lightOf(roomDay(180), night)!.parts.lamp).toBeGreaterThan(0)
   expect(lightOf(roomDay(180, 0), night)).toBeNull()
 })

@@ -1,6 +1,7 @@
 import { utcMsAt } from './day-clock'
-import type { RoomDay } from './light-choice'
-import { roomLight } from './room-light'
+import { LAMPS_LIT_BELOW_LUX, pinsOf, type RoomDay } from './light-choice'
+import { pinned } from './meter'
+import { roomLight, type LightParts } from './room-light'
 import type { Sky } from './sky'
 import { sunPosition } from './sun-position'
 
@@ -12,6 +13,8 @@ export interface RibbonStep {
   /** Kelvin; null in the dark. */
   readonly cctK: number | null
   readonly directSun: boolean
+  /** Shares of sky, sun, ground, bounce and lamp, lux; null in the dark. */
+  readonly parts: LightParts | null
 }
 
 /** A room's daylight from before dawn into the night. */
@@ -20,7 +23,7 @@ export interface Ribbon {
   readonly moments: readonly NamedMoment[]
 }
 
-export type MomentName = 'coolest' | 'brightest' | 'warmest' | 'sun in' | 'sun out'
+export type MomentName = 'coolest' | 'brightest' | 'warmest' | 'sun in' | 'sun out' | 'lamps only'
 
 export interface NamedMoment {
   readonly name: MomentName
@@ -36,19 +39,23 @@ const DAYLIGHT_FROM_LUX = 20
 const TWILIGHT_DEG = -6
 
 /** Daylight every ten minutes, and the moments that matter. A polar night has steps but no moments. */
-export function dayRibbon({ room, place, day }: RoomDay, sky: Sky): Ribbon {
-  const [from, to] = litSpan({ room, place, day })
+export function dayRibbon(roomDay: RoomDay, sky: Sky): Ribbon {
+  const { room, place, day } = roomDay
+  const pins = pinsOf(roomDay)
+  const [from, to] = litSpan(roomDay)
   const steps: RibbonStep[] = []
   for (let minute = from; minute <= to; minute += RIBBON_STEP_MINUTES) {
-    const light = roomLight(room, place, { utcMs: utcMsAt(day, minute), sky, lampsOn: false })
+    const modelled = roomLight(room, place, { utcMs: utcMsAt(day, minute), sky, lampsOn: false })
+    const light = modelled && pinned(modelled, pins)
     steps.push({
       minute,
       illuminanceLux: light?.illuminanceLux ?? 0,
       cctK: light?.cctK ?? null,
       directSun: light?.directSun ?? false,
+      parts: light?.parts ?? null,
     })
   }
-  return { steps, moments: namedMoments(steps) }
+  return { steps, moments: namedMoments(steps, room.lamps.length > 0) }
 }
 
 function litSpan({ place, day }: RoomDay): readonly [number, number] {
@@ -68,7 +75,7 @@ function litSpan({ place, day }: RoomDay): readonly [number, number] {
   ]
 }
 
-function namedMoments(steps: readonly RibbonStep[]): NamedMoment[] {
+function namedMoments(steps: readonly RibbonStep[], hasLamps: boolean): NamedMoment[] {
   const lit = steps.filter((step) => step.cctK !== null && step.illuminanceLux >= DAYLIGHT_FROM_LUX)
   if (lit.length === 0) return []
   const best = (score: (step: RibbonStep) => number): RibbonStep =>
@@ -84,5 +91,8 @@ function namedMoments(steps: readonly RibbonStep[]): NamedMoment[] {
     if (!step.directSun && steps[i - 1]?.directSun)
       moments.push({ name: 'sun out', minute: step.minute })
   })
+  const lastLit = steps.findLastIndex((step) => step.illuminanceLux >= LAMPS_LIT_BELOW_LUX)
+  if (hasLamps && lastLit >= 0 && lastLit < steps.length - 1)
+    moments.push({ name: 'lamps only', minute: steps[lastLit + 1]!.minute })
   return moments.sort((p, q) => p.minute - q.minute)
 }

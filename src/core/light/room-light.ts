@@ -1,22 +1,49 @@
 import { colourTemperature } from '../colour/cct'
-import { addPerLux } from '../colour/mix-lights'
-import { daylightFromComponents } from '../colour/daylight'
+import { ILLUMINANT_SPECTRA } from '../colour/illuminant'
+import { ledSpectrum } from '../colour/led'
 import { xyzOfSpectrum } from '../colour/observer'
 import { planckianSpectrum } from '../colour/planckian'
-import { addScaled, type Spectrum } from '../colour/spectrum'
+import { addScaled, SPECTRUM_LENGTH, type Spectrum } from '../colour/spectrum'
+import { BULBS, CURTAINS, LAMP_PLACES, OPPOSITES } from './fittings'
 import {
-  GLAZING_TRANSMITTANCE,
-  ROOM_REFLECTANCE,
+  PLAIN_SURFACES,
   surfaceAreaM2,
   windowAreaM2,
-  windowDaylightFactorPercent,
+  windowTransmittance,
   type LitRoom,
+  type RoomLamp,
+  type RoomWindow,
 } from './room'
-import { luxOf, skyIlluminance, skyVault, type DaylightSum, type Sky } from './sky'
+import { luxOf, profileDeg, type Sky } from './sky'
+import {
+  ALL_WALLS,
+  dot,
+  lampAt,
+  minus,
+  panesOf,
+  placeSpot,
+  type Pane,
+  type PlacedSpot,
+  type SpotChoice,
+} from './spot'
 import { sunPosition, type Place, type SunPosition } from './sun-position'
-import { sunCctK, sunlightSpectrum } from './sunlight'
+import { alongSpectrum, type Outside } from './surface-colours'
+import {
+  addReflected,
+  emptyLightSum,
+  entersRoom,
+  groundReceives,
+  oppositeReceives,
+  outdoors,
+  spectrumOf,
+  viewOf,
+  windowLight,
+  type LightSum,
+  type Outdoors,
+  type WindowLight,
+} from './window-light'
 
-/** The light at the walls of a room at one moment. */
+/** The light at a spot of a room at one moment. */
 export interface RoomLight {
   /** 81 values; their luminous sum is the illuminance. */
   readonly spectrum: Spectrum
@@ -24,96 +51,299 @@ export interface RoomLight {
   readonly cctK: number
   readonly duv: number
   /** Where the illuminance comes from, lux. */
-  readonly parts: {
-    readonly sky: number
-    readonly sun: number
-    readonly ground: number
-    readonly lamp: number
-  }
+  readonly parts: LightParts
   readonly sun: SunPosition
   /** True when direct sun enters through a window. */
   readonly directSun: boolean
+}
+
+export interface LightParts {
+  /** Sky seen through a window. */
+  readonly sky: number
+  /** Direct sun after its first bounce off the floor. */
+  readonly sun: number
+  /** The ground and what stands opposite, seen through a window. */
+  readonly ground: number
+  /** What the room's own surfaces send back. */
+  readonly bounce: number
+  /** Lamps, seen or bounced. */
+  readonly lamp: number
 }
 
 export interface LightMoment {
   readonly utcMs: number
   readonly sky: Sky
   readonly lampsOn: boolean
+  /** As at night: nothing comes through the windows. */
+  readonly lampsAlone?: boolean
 }
 
 const RAD = Math.PI / 180
-
-// Paving, soil and grass before a house, common practice.
-const GROUND_REFLECTANCE = 0.15
-
-// Share of the horizontal illuminance that an upright window gets under the CIE overcast sky with
-// open ground before it: 0.396 from the sky (Moon and Spencer), half the ground's reflectance below.
-const OVERCAST_WALL_SHARE = 0.396 + GROUND_REFLECTANCE / 2
-
-// Flatter than 80° the sun meets the reveal, not the room.
-const GRAZING_COSINE = Math.cos(80 * RAD)
-
+const MM2_PER_M2 = 1e6
 // Under this nobody judges a colour.
 const DARK_LUX = 0.5
 
 /**
- * Light at the walls of a room, away from the patch of direct sun itself.
+ * Light at a spot of a room, away from the patch of direct sun itself.
  *
- * Each window receives sky (the part of the vault it faces), ground and sun. Sky and ground light
- * the room by its average daylight factor, scaled from the overcast sky that the factor is defined
- * for to what the window receives now; direct sun falls on a patch and lights the walls after one
- * bounce. Room surfaces count as grey. Lamps spread their lumens over all surfaces.
+ * Each window receives sky, ground, what stands opposite and sun (`windowLight`). Of this a spot sees its share through
+ * the panes: the sky at each pane's own height, or what hides it. All that entered, and the first bounce of the
+ * sun's patch off the floor, is then reflected between the room's surfaces, band by band, E(λ) = E₀(λ) / (1 − ρ̄(λ)).
+ * Lamps light a spot directly by the inverse square and the cosine, and bounce alike. `walls` is the mean over all
+ * surfaces.
  *
  * @returns null when it is too dark to see a colour
  */
-export function roomLight(room: LitRoom, place: Place, moment: LightMoment): RoomLight | null {
-  const sun = sunPosition(place, moment.utcMs)
-  const vault = skyVault(moment.sky, sun)
-  const { directNormalLux } = skyIlluminance(moment.sky, sun.altitudeDeg)
-  const area = surfaceAreaM2(room)
-
-  const diffuse: DaylightSum = [0, 0, 0]
-  const parts = { sky: 0, sun: 0, ground: 0, lamp: 0 }
-  let sunOnGroundToRoom = 0
-  let directSun = false
-  for (const window of room.windows) {
-    const gain = windowDaylightFactorPercent(room, window) / 100 / OVERCAST_WALL_SHARE
-    const fromSky = vault.onWall(window.bearingDeg)
-    const groundView = GROUND_REFLECTANCE / 2
-    for (let k = 0; k < 3; k++)
-      diffuse[k]! += gain * (fromSky[k]! + groundView * vault.horizontal[k]!)
-    parts.sky += gain * luxOf(fromSky)
-    parts.ground += gain * groundView * luxOf(vault.horizontal)
-    sunOnGroundToRoom +=
-      gain * groundView * directNormalLux * Math.max(0, Math.sin(sun.altitudeDeg * RAD))
-
-    const incidence = cosineOnWall(sun, window.bearingDeg)
-    if (incidence > 0 && directNormalLux > 0) {
-      directSun ||= incidence >= GRAZING_COSINE
-      const flux = directNormalLux * incidence * windowAreaM2(window) * GLAZING_TRANSMITTANCE
-      parts.sun += (flux * ROOM_REFLECTANCE) / (area * (1 - ROOM_REFLECTANCE))
-    }
-  }
-  parts.ground += sunOnGroundToRoom
-
-  const spectrum = daylightFromComponents(...diffuse)
-  const sunLux = parts.sun + sunOnGroundToRoom
-  if (sunLux > 0) addScaled(spectrum, sunlightSpectrum(sunCctK(sun.altitudeDeg)), sunLux)
-  if (moment.lampsOn)
-    for (const lamp of room.lamps) {
-      const lux = lamp.lumens / (area * (1 - ROOM_REFLECTANCE))
-      addPerLux(spectrum, planckianSpectrum(lamp.cctK), lux)
-      parts.lamp += lux
-    }
-
-  const xyz = xyzOfSpectrum(spectrum)
-  if (!(xyz[1] >= DARK_LUX)) return null
-  return { spectrum, illuminanceLux: xyz[1], ...colourTemperature(xyz), parts, sun, directSun }
+export function roomLight(
+  room: LitRoom,
+  place: Place,
+  moment: LightMoment,
+  spot: SpotChoice = ALL_WALLS,
+): RoomLight | null {
+  return roomLights(room, place, moment, [spot])[0]!
 }
 
-/** Cosine of the sun's incidence on an upright plane facing a bearing; 0 when it stands behind. */
-function cosineOnWall(sun: SunPosition, bearingDeg: number): number {
-  if (sun.altitudeDeg <= 0) return 0
-  const facing = Math.cos((sun.azimuthDeg - bearingDeg) * RAD)
-  return Math.max(0, Math.cos(sun.altitudeDeg * RAD) * facing)
+/** The same at several spots of a room at one moment; what comes in is worked out once. */
+export function roomLights(
+  room: LitRoom,
+  place: Place,
+  moment: LightMoment,
+  spots: readonly SpotChoice[],
+): (RoomLight | null)[] {
+  const entering = whatEnters(room, place, moment)
+  return spots.map((spot) => lightAt(room, moment, entering, spot))
+}
+
+/** What comes through the windows of a room at a moment, before it is shared out. */
+interface Entering {
+  readonly sun: SunPosition
+  /** Null by night and for a room without windows. */
+  readonly out: Outdoors | null
+  readonly windows: readonly { readonly window: RoomWindow; readonly light: WindowLight }[]
+  /** Spread over all surfaces, lux. */
+  readonly entered: LightSum
+  readonly enteredSkyLux: number
+  /** Direct sun on the floor, lumens. */
+  readonly sunFlux: number
+  readonly directSun: boolean
+}
+
+function whatEnters(room: LitRoom, place: Place, moment: LightMoment): Entering {
+  const sun = sunPosition(place, moment.utcMs)
+  const entered = emptyLightSum()
+  if (room.windows.length === 0 || moment.lampsAlone)
+    return { sun, out: null, windows: [], entered, enteredSkyLux: 0, sunFlux: 0, directSun: false }
+  const area = surfaceAreaM2(room)
+  const out = outdoors(moment.sky, sun)
+  let enteredSkyLux = 0
+  let sunFlux = 0
+  let directSun = false
+  const windows = room.windows.map((window) => {
+    const light = windowLight(out, window)
+    const inside = windowTransmittance(window) * windowAreaM2(window)
+    addSum(entered, light.diffuse, inside / area)
+    enteredSkyLux += (light.skyLux * inside) / area
+    // A curtain that spreads the sun leaves no patch of it.
+    if (CURTAINS[window.curtain].diffuses)
+      addReflected(entered, 'sky', { sky: [0, 0, 0], sunLux: light.sunLux }, inside / area)
+    else {
+      sunFlux += light.sunLux * inside
+      directSun ||= entersRoom(out, window, light.sunLux)
+    }
+    return { window, light }
+  })
+  return { sun, out, windows, entered, enteredSkyLux, sunFlux, directSun }
+}
+
+function lightAt(
+  room: LitRoom,
+  moment: LightMoment,
+  { sun, out, windows, entered, enteredSkyLux, sunFlux, directSun }: Entering,
+  spot: SpotChoice,
+): RoomLight | null {
+  const area = surfaceAreaM2(room)
+  const placed = spot === ALL_WALLS ? null : 'at' in spot ? spot : placeSpot(room, spot)
+  const { mean, floor } = reflectancesOf(room)
+  const spread = out ? spectrumOf(entered, out.sunlight) : new Float64Array(SPECTRUM_LENGTH)
+  let direct = spread
+  let seenSkyLux = enteredSkyLux
+  if (out && placed) {
+    const seen = emptyLightSum()
+    seenSkyLux = windows.reduce(
+      (sum, { window, light }) => sum + addSeen(seen, out, room, window, light, placed),
+      0,
+    )
+    direct = spectrumOf(seen, out.sunlight)
+  }
+  const patch = new Float64Array(SPECTRUM_LENGTH)
+  const bounce = new Float64Array(SPECTRUM_LENGTH)
+  const sunPerM2 = sunFlux / area
+  for (let i = 0; i < SPECTRUM_LENGTH; i++) {
+    const again = 1 / (1 - mean[i]!)
+    if (out) patch[i] = sunPerM2 * out.sunlight[i]! * floor[i]!
+    bounce[i] = spread[i]! * mean[i]! * again + patch[i]! * (again - 1)
+  }
+  const lamps = moment.lampsOn ? lampLight(room, placed, area, mean) : null
+
+  const spectrum = direct.map((power, i) => power + patch[i]! + bounce[i]! + (lamps?.[i] ?? 0))
+  const xyz = xyzOfSpectrum(spectrum)
+  if (!(xyz[1] >= DARK_LUX)) return null
+  return {
+    spectrum,
+    illuminanceLux: xyz[1],
+    ...colourTemperature(xyz),
+    parts: {
+      // Summed from the components, the sky may come out a hair over the whole.
+      sky: Math.min(seenSkyLux, lux(direct)),
+      sun: lux(patch),
+      ground: Math.max(0, lux(direct) - seenSkyLux),
+      bounce: lux(bounce),
+      lamp: lamps ? lux(lamps) : 0,
+    },
+    sun,
+    directSun,
+  }
+}
+
+const lux = (spectrum: Spectrum): number => xyzOfSpectrum(spectrum)[1]
+
+function addSum(to: LightSum, from: LightSum, weight: number): void {
+  from.sky.forEach((daylight, at) => {
+    for (let k = 0; k < 3; k++) to.sky[at]![k]! += weight * daylight[k]!
+  })
+  from.sun.forEach((value, at) => (to.sun[at]! += weight * value))
+}
+
+interface RoomReflectances {
+  /** Area-weighted over all surfaces, glass black. */
+  readonly mean: Spectrum
+  readonly floor: Spectrum
+}
+
+const known = new WeakMap<LitRoom, RoomReflectances>()
+
+/** Worked out once a room: a room is never changed, only replaced. */
+function reflectancesOf(room: LitRoom): RoomReflectances {
+  const before = known.get(room)
+  if (before) return before
+  const { northSouthMm, eastWestMm, heightMm, windows, surfaces = PLAIN_SURFACES } = room
+  const plan = (northSouthMm * eastWestMm) / MM2_PER_M2
+  const glass = windows.reduce((sum, window) => sum + windowAreaM2(window), 0)
+  const walls = Math.max(0, (2 * (northSouthMm + eastWestMm) * heightMm) / MM2_PER_M2 - glass)
+  const [floor, wall, ceiling] = [surfaces.floor, surfaces.walls, surfaces.ceiling].map(
+    alongSpectrum,
+  )
+  const area = surfaceAreaM2(room)
+  const mean = floor!.map((share, i) => (plan * (share + ceiling![i]!) + walls * wall![i]!) / area)
+  const reflectances = { mean, floor: floor! }
+  known.set(room, reflectances)
+  return reflectances
+}
+
+/**
+ * Adds what a spot sees through a window, pane by pane.
+ *
+ * @returns lux of sky in it
+ */
+function addSeen(
+  seen: LightSum,
+  out: Outdoors,
+  room: LitRoom,
+  window: RoomWindow,
+  light: WindowLight,
+  spot: PlacedSpot,
+): number {
+  const { hiddenBelowDeg, hiddenAboveDeg } = viewOf(window)
+  const ground = groundReceives(out, window.bearingDeg)
+  const front = hiddenBelowDeg > 0 ? oppositeReceives(out, window.bearingDeg) : null
+  const before = luxOf(seen.sky[0]!)
+  for (const pane of panesOf(room, window)) {
+    const view = viewThrough(pane, spot)
+    if (!view) continue
+    const weight = view.steradians * view.cosine * pane.transmittance
+    if (pane.diffuses) {
+      // A curtain glows with all the window receives.
+      addSum(seen, light.diffuse, weight / Math.PI)
+      addReflected(seen, 'sky', { sky: [0, 0, 0], sunLux: light.sunLux }, weight / Math.PI)
+      continue
+    }
+    const profile = profileDeg(view.altitudeDeg, view.azimuthDeg, window.bearingDeg)
+    if (view.altitudeDeg <= 0) addReflected(seen, window.ground, ground, weight / Math.PI)
+    else if (front && OPPOSITES[window.opposite].lab && profile < hiddenBelowDeg)
+      addReflected(seen, window.opposite as Outside, front, weight / Math.PI)
+    else if (profile <= hiddenAboveDeg)
+      out.vault.addFrom(seen.sky[0]!, view.altitudeDeg, view.azimuthDeg, weight)
+  }
+  return luxOf(seen.sky[0]!) - before
+}
+
+/** How a spot sees a pane, or null where it faces away. */
+function viewThrough({ at, normal, areaMm2 }: Pane, spot: PlacedSpot) {
+  const ray = minus(at, spot.at)
+  const square = dot(ray, ray)
+  const distance = Math.sqrt(square)
+  const cosine = dot(ray, spot.normal) / distance
+  const out = -dot(ray, normal) / distance
+  if (cosine <= 0 || out <= 0) return null
+  return {
+    cosine,
+    // No nearer than the pane is wide: a patch is not a point.
+    steradians: (out * areaMm2) / Math.max(square, areaMm2),
+    altitudeDeg: Math.asin(ray[2] / distance) / RAD,
+    azimuthDeg: (Math.atan2(ray[0], ray[1]) / RAD + 360) % 360,
+  }
+}
+
+const bulbs = new Map<string, Spectrum>()
+
+/** A bulb's light, its luminous sum one lux; found once for each kind and temperature. */
+export function bulbSpectrum({ bulb, cctK }: Pick<RoomLamp, 'bulb' | 'cctK'>): Spectrum {
+  const key = `${bulb} ${cctK}`
+  const before = bulbs.get(key)
+  if (before) return before
+  const raw = rawBulb(bulb, cctK)
+  const y = lux(raw)
+  const spectrum = raw.map((power) => power / y)
+  bulbs.set(key, spectrum)
+  return spectrum
+}
+
+// An LED of this make reaches so far; warmer and cooler ones are taken as radiators of their temperature.
+const LED_RANGE_K = [2200, 7000] as const
+
+function rawBulb(bulb: RoomLamp['bulb'], cctK: number): Spectrum {
+  if (bulb === 'tube') return ILLUMINANT_SPECTRA[cctK < 4100 ? 'F11' : cctK < 5500 ? 'F2' : 'F7']
+  if (bulb === 'filament' || cctK < LED_RANGE_K[0] || cctK > LED_RANGE_K[1])
+    return planckianSpectrum(cctK)
+  return ledSpectrum(cctK, BULBS[bulb].ra)
+}
+
+/** Lamps at a spot: directly, and bounced with all the rest; over the surfaces together where there is no spot. */
+function lampLight(room: LitRoom, spot: PlacedSpot | null, area: number, mean: Spectrum): Spectrum {
+  const sum = new Float64Array(SPECTRUM_LENGTH)
+  const evening = room.lamps.filter((lamp) => lamp.evening)
+  for (const lamp of evening.length > 0 ? evening : room.lamps) {
+    const light = bulbSpectrum(lamp)
+    const direct = spot ? lampAtSpot(room, lamp, spot) : lamp.lumens / area
+    const spread = lamp.lumens / area
+    addScaled(
+      sum,
+      light.map((power, i) => power * (direct + (spread * mean[i]!) / (1 - mean[i]!))),
+      1,
+    )
+  }
+  return sum
+}
+
+/** Lux straight from a lamp, as a point that sends its light up and down, each half evenly. */
+function lampAtSpot(room: LitRoom, lamp: RoomLamp, spot: PlacedSpot): number {
+  const ray = minus(lampAt(room, lamp), spot.at)
+  const square = dot(ray, ray)
+  const cosine = dot(ray, spot.normal) / Math.sqrt(square)
+  if (cosine <= 0) return 0
+  const { uplight } = LAMP_PLACES[lamp.place]
+  // Seen from below the lamp's lower half shines, from above its upper half.
+  const half = ray[2] >= 0 ? 1 - uplight : uplight
+  const candela = (lamp.lumens * half) / (2 * Math.PI)
+  return (candela * cosine * MM2_PER_M2) / Math.max(square, 0.25 * MM2_PER_M2)
 }

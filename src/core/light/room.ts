@@ -1,16 +1,80 @@
-/** A window in an upright wall. */
+import { flatReflectance, type Reflectance } from '../colour/spectrum'
+import {
+  CURTAINS,
+  GLAZINGS,
+  type Bulb,
+  type Curtain,
+  type Glazing,
+  type Ground,
+  type LampPlace,
+  type Opposite,
+} from './fittings'
+
+/** A window in a wall or in the roof. */
 export interface RoomWindow {
   /** Where it faces, clockwise from true north, 0 to under 360. */
   readonly bearingDeg: number
   readonly widthMm: number
+  /** Along the glass. */
   readonly heightMm: number
+  readonly sillMm: number
+  /** 90 upright in a wall; less for a roof window, 0 for one that lies flat. */
+  readonly pitchDeg: number
+  readonly glazing: Glazing
+  readonly curtain: Curtain
+  /** How far a roof or balcony stands out above the glass. */
+  readonly overhangMm: number
+  readonly opposite: Opposite
+  /** How high it stands, as an angle from the middle of the window. */
+  readonly oppositeDeg: number
+  readonly ground: Ground
 }
 
+/** What a window has until somebody says otherwise. */
+export const PLAIN_WINDOW = {
+  widthMm: 1400,
+  heightMm: 1400,
+  sillMm: 900,
+  pitchDeg: 90,
+  glazing: 'double',
+  curtain: 'none',
+  overhangMm: 0,
+  opposite: 'sky',
+  oppositeDeg: 0,
+  ground: 'paving',
+} as const satisfies Omit<RoomWindow, 'bearingDeg'>
+
 export interface RoomLamp {
+  readonly bulb: Bulb
   /** Colour temperature, kelvin. */
   readonly cctK: number
   /** Light output of all lamps of this kind together. */
   readonly lumens: number
+  readonly place: LampPlace
+  /** Lit of an evening. */
+  readonly evening: boolean
+}
+
+export const PLAIN_LAMP = {
+  bulb: 'led-80',
+  cctK: 2700,
+  lumens: 1600,
+  place: 'pendant',
+  evening: true,
+} as const satisfies RoomLamp
+
+/** Colours of the room itself, which what bounces takes on. */
+export interface RoomSurfaces {
+  readonly floor: Reflectance
+  readonly walls: Reflectance
+  readonly ceiling: Reflectance
+}
+
+// Floor, walls with what stands before them, ceiling: BS 8206-2 suggests 0.2 to 0.4, 0.5 and 0.7 to 0.85.
+export const PLAIN_SURFACES: RoomSurfaces = {
+  floor: flatReflectance(0.3),
+  walls: flatReflectance(0.5),
+  ceiling: flatReflectance(0.8),
 }
 
 /** What of a room decides its light. */
@@ -21,14 +85,15 @@ export interface LitRoom {
   readonly heightMm: number
   readonly windows: readonly RoomWindow[]
   readonly lamps: readonly RoomLamp[]
+  /** Left out where nothing of them is known. */
+  readonly surfaces?: RoomSurfaces
 }
 
-/** Clean double glazing in a frame, common practice. */
-export const GLAZING_TRANSMITTANCE = 0.68
-/** Area-weighted reflectance of a furnished room, common practice. */
+/** Area-weighted reflectance of a furnished room, common practice; what the handbook's factor goes by. */
 export const ROOM_REFLECTANCE = 0.5
 
 const MM2_PER_M2 = 1e6
+const RAD = Math.PI / 180
 
 /** All walls, floor and ceiling, square metres. */
 export function surfaceAreaM2({ northSouthMm, eastWestMm, heightMm }: LitRoom): number {
@@ -40,7 +105,9 @@ export function surfaceAreaM2({ northSouthMm, eastWestMm, heightMm }: LitRoom): 
 export function wallShare(room: LitRoom): number {
   const { northSouthMm, eastWestMm, heightMm, windows } = room
   const walls = (2 * (northSouthMm + eastWestMm) * heightMm) / MM2_PER_M2
-  const glass = windows.reduce((sum, window) => sum + windowAreaM2(window), 0)
+  const glass = windows
+    .filter(({ pitchDeg }) => pitchDeg === 90)
+    .reduce((sum, window) => sum + windowAreaM2(window), 0)
   return Math.max(0, walls - glass) / surfaceAreaM2(room)
 }
 
@@ -49,12 +116,18 @@ export function wallWidthMm(
   { northSouthMm, eastWestMm }: Pick<LitRoom, 'northSouthMm' | 'eastWestMm'>,
   bearingDeg: number,
 ): number {
-  const facesNorthOrSouth = Math.abs(Math.cos((bearingDeg * Math.PI) / 180)) > Math.SQRT1_2
+  const facesNorthOrSouth = Math.abs(Math.cos(bearingDeg * RAD)) > Math.SQRT1_2
   return facesNorthOrSouth ? eastWestMm : northSouthMm
 }
 
-export const windowAreaM2 = ({ widthMm, heightMm }: RoomWindow): number =>
-  (widthMm * heightMm) / MM2_PER_M2
+export const windowAreaM2 = ({
+  widthMm,
+  heightMm,
+}: Pick<RoomWindow, 'widthMm' | 'heightMm'>): number => (widthMm * heightMm) / MM2_PER_M2
+
+/** Share of the light on the opening that enters the room. */
+export const windowTransmittance = ({ glazing, curtain }: RoomWindow): number =>
+  GLAZINGS[glazing].transmittance * CURTAINS[curtain].transmittance
 
 /**
  * Average daylight factor, per cent: T · A_w · θ / (A · (1 − R²)).
@@ -73,19 +146,36 @@ export function averageDaylightFactorPercent(
   return (transmittance * windowAreaM2 * skyAngleDeg) / (surfaceAreaM2 * (1 - meanReflectance ** 2))
 }
 
-/** Daylight factor of one window of a room, per cent, with open sky opposite. */
-export function windowDaylightFactorPercent(room: LitRoom, window: RoomWindow): number {
-  return averageDaylightFactorPercent(
-    GLAZING_TRANSMITTANCE,
-    windowAreaM2(window),
-    90,
-    surfaceAreaM2(room),
-    ROOM_REFLECTANCE,
-  )
+/**
+ * Vertical angle of sky that a window sees, degrees: between what stands opposite and the overhang's edge. A roof
+ * window sees past the zenith: 90 more for lying flat, in proportion to its pitch.
+ */
+export function skyAngleDeg({
+  opposite,
+  oppositeDeg,
+  overhangMm,
+  heightMm,
+  pitchDeg,
+}: RoomWindow): number {
+  const below = opposite === 'sky' ? 0 : oppositeDeg
+  const above = overhangMm > 0 ? 90 - Math.atan2(heightMm / 2, overhangMm) / RAD : 0
+  return Math.max(0, 180 - pitchDeg - below - above)
 }
 
+/** Average daylight factor of a room as it stands, curtains as they hang, per cent. */
 export function daylightFactorPercent(room: LitRoom): number {
-  return room.windows.reduce((sum, window) => sum + windowDaylightFactorPercent(room, window), 0)
+  return room.windows.reduce(
+    (sum, window) =>
+      sum +
+      averageDaylightFactorPercent(
+        windowTransmittance(window),
+        windowAreaM2(window),
+        skyAngleDeg(window),
+        surfaceAreaM2(room),
+        ROOM_REFLECTANCE,
+      ),
+    0,
+  )
 }
 
 /** dim under 2 %, moderate to 5 %, bright above (BS 8206-2); dark without a window. */

@@ -3,6 +3,7 @@ import type { StrengthRung } from '@/core/judge/model-reading'
 import { FAULTS, MERITS, type Reason, type Verdict } from '@/core/judge/verdict'
 import type { LightSource } from '@/core/light/light-choice'
 import type { Sky } from '@/core/light/sky'
+import type { SpotName } from '@/core/light/spot'
 
 export interface BenchKeeper {
   readonly id: string
@@ -30,6 +31,7 @@ export interface BenchLook {
   readonly lightMinute: number
   readonly sky: Sky
   readonly lampsOn: boolean
+  readonly spot: SpotName
   readonly verdict: Verdict
   readonly reasons: readonly Reason[]
   readonly note: string

@@ -83,6 +83,7 @@ export function BenchView({ roomId, keepers, candidates, looks, actions }: Props
       lightMinute: choice.minute,
       sky: choice.sky,
       lampsOn: choice.lampsOn,
+      spot: choice.spot,
       verdict,
       reasons: [...reasons],
       note,

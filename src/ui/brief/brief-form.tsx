@@ -5,6 +5,7 @@ import type { HouseRules } from '@/core/judge/house-rules'
 import type { FormAction } from '../form/action-result'
 import { Field, FormMessage, TextArea } from '../form/field'
 import { useActionForm } from '../form/use-action-form'
+import { BriefWishes } from './brief-wishes'
 import { HouseRuleFields } from './house-rule-fields'
 import { TownSearch } from './town-search'
 
@@ -14,6 +15,12 @@ export interface BriefValues {
   readonly wishes: string
   readonly willNotHave: string
   readonly houseRules: HouseRules
+  readonly wants: readonly string[]
+  readonly contrast: string
+  readonly climate: string
+  readonly oldPaint: string
+  readonly fromMinute: number
+  readonly toMinute: number
   readonly placeName: string
   readonly latitudeDeg: number | null
   readonly longitudeDeg: number | null
@@ -67,7 +74,7 @@ export function BriefForm({
         name="wishes"
         defaultValue={visit.wishes}
         error={errors.wishes}
-        hint="Brighter, cosier, calmer, more drama; in their own words."
+        hint="In their own words."
       />
       <TextArea
         label="What they will not have"
@@ -75,6 +82,8 @@ export function BriefForm({
         defaultValue={visit.willNotHave}
         error={errors.willNotHave}
       />
+
+      <BriefWishes visit={visit} errors={errors} />
 
       <fieldset className="grid gap-4 border-t border-ink pt-4 sm:col-span-2 sm:grid-cols-2">
         <legend className="float-left mb-2 font-display text-title sm:col-span-2">Place</legend>

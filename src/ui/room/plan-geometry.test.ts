@@ -1,7 +1,13 @@
+import { PLAIN_WINDOW } from '@/core/light/room'
 import { planGeometry, WALLS } from './plan-geometry'
 
 const room = { northSouthMm: 6000, eastWestMm: 3000, heightMm: 2500, windows: [], lamps: [] }
-const window = (bearingDeg: number) => ({ bearingDeg, widthMm: 1500, heightMm: 1200 })
+const window = (bearingDeg: number) => ({
+  ...PLAIN_WINDOW,
+  bearingDeg,
+  widthMm: 1500,
+  heightMm: 1200,
+})
 
 test('a room twice as long as wide is drawn so, north up', () => {
   expect(planGeometry(room, []).room).toEqual({ x: -30, y: -60, width: 60, height: 120 })

@@ -111,7 +111,7 @@ export function lightsOfDay(roomDay: RoomDay, sky: LightChoice['sky']): DayLight
   const { steps } = dayRibbon(roomDay, sky)
   return steps.flatMap(({ minute }) => {
     if (minute % DAY_STEP_MINUTES !== 0) return []
-    const light = lightOf(roomDay, { source: 'room', minute, sky, lampsOn: false })
+    const light = lightOf(roomDay, { source: 'room', minute, sky, lampsOn: false, spot: 'walls' })
     return light ? [{ minute, prepared: prepareLight(light.spectrum, light.illuminanceLux) }] : []
   })
 }

@@ -1,6 +1,7 @@
 import { VERDICT_WORDS, type Verdict } from '@/core/judge/verdict'
 import { clockTime, type LocalDay } from '@/core/light/day-clock'
 import type { LightChoice } from '@/core/light/light-choice'
+import { ALL_WALLS, spotWords } from '@/core/light/spot'
 import type { Place } from '@/core/light/sun-position'
 import { SKY_WORDS, sourceWords } from '../light-bar/light-words'
 
@@ -10,7 +11,8 @@ export function lightWords(choice: LightChoice, place: Place, day: LocalDay): st
   if (choice.source === 'lamps' || choice.source === 'west') return source
   const when = `${clockTime(day, choice.minute)}, ${SKY_WORDS[choice.sky].toLowerCase()}`
   const lamps = choice.lampsOn && choice.source === 'room' ? ', lamps on' : ''
-  return choice.source === 'north' ? `${source}, ${when}` : `${when}${lamps}`
+  const where = choice.spot === ALL_WALLS ? '' : `, ${spotWords(choice.spot)}`
+  return choice.source === 'north' ? `${source}, ${when}` : `${when}${lamps}${where}`
 }
 
 /** "no: too green, too strong". */

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import Link from 'next/link'
 import { saveBrief } from '@/app/_actions/brief'
+import { PLAIN_BRIEF } from '@/core/judge/brief'
 import { DEFAULT_HOUSE_RULES } from '@/core/judge/house-rules'
 import { BriefForm } from '@/ui/brief/brief-form'
 
@@ -20,6 +21,7 @@ export default function NewVisitPage() {
           wishes: '',
           willNotHave: '',
           houseRules: DEFAULT_HOUSE_RULES,
+          ...PLAIN_BRIEF,
           placeName: '',
           latitudeDeg: null,
           longitudeDeg: null,

@@ -1,0 +1,209 @@
+import { CURTAINS, GLAZINGS } from './fittings'
+import type { LitRoom, RoomLamp, RoomWindow } from './room'
+
+/** Where a sample is held: against a wall, lying flat, or tilted 45° towards the window. */
+export const PLANES = ['north', 'east', 'south', 'west', 'flat', 'tilted'] as const
+export type Plane = (typeof PLANES)[number]
+export const DEPTHS = ['window', 'middle', 'back', 'lamp'] as const
+/** How far into the room: by the window, in the middle, at the back, or under the lamp. */
+export type Depth = (typeof DEPTHS)[number]
+
+export interface Spot {
+  readonly plane: Plane
+  readonly depth: Depth
+}
+
+/** The walls together, without a place: what most of a day is judged by. */
+export const ALL_WALLS = 'walls'
+/** A spot by name, by place, or the walls together. */
+export type SpotChoice = Spot | PlacedSpot | typeof ALL_WALLS
+
+/** How an address and a record call a spot: "walls", "east-back", "tilted-window". */
+export type SpotName = typeof ALL_WALLS | `${Plane}-${Depth}`
+export const SPOT_NAMES: readonly [SpotName, ...SpotName[]] = [
+  ALL_WALLS,
+  ...PLANES.flatMap((plane) => DEPTHS.map((depth): SpotName => `${plane}-${depth}`)),
+]
+
+/** The spot a name stands for. */
+export function spotOf(name: SpotName): Spot | typeof ALL_WALLS {
+  if (name === ALL_WALLS) return ALL_WALLS
+  const [plane, depth] = name.split('-') as [Plane, Depth]
+  return { plane, depth }
+}
+
+const DEPTH_WORDS: Record<Depth, string> = {
+  window: 'by the window',
+  middle: 'in the middle',
+  back: 'at the back',
+  lamp: 'under the lamp',
+}
+
+/** "the walls together", "on the east wall, at the back", "tilted, by the window". */
+export function spotWords(name: SpotName): string {
+  const spot = spotOf(name)
+  if (spot === ALL_WALLS) return 'the walls together'
+  const { plane, depth } = spot
+  const held = plane === 'flat' ? 'flat' : plane === 'tilted' ? 'tilted' : `on the ${plane} wall`
+  return `${held}, ${DEPTH_WORDS[depth]}`
+}
+
+/** East, north and up from the middle of the floor, millimetres or a direction. */
+export type Vector = readonly [east: number, north: number, up: number]
+
+export interface PlacedSpot {
+  readonly at: Vector
+  /** Where the sample faces. */
+  readonly normal: Vector
+}
+
+const RAD = Math.PI / 180
+const EYE_HEIGHT_MM = 1500
+const TABLE_HEIGHT_MM = 750
+const FROM_WALL_MM = 600
+// A sample on a wall stands a hand off it.
+const OFF_WALL_MM = 20
+
+const WALL_BEARINGS: Record<Exclude<Plane, 'flat' | 'tilted'>, number> = {
+  north: 0,
+  east: 90,
+  south: 180,
+  west: 270,
+}
+
+/** The nearest of the four walls to a bearing, as its own bearing. */
+export const wallOf = (bearingDeg: number): number => (Math.round(bearingDeg / 90) % 4) * 90
+
+/** Direction of a bearing on the plan. */
+const towards = (bearingDeg: number): Vector => [
+  Math.sin(bearingDeg * RAD),
+  Math.cos(bearingDeg * RAD),
+  0,
+]
+
+export const scaled = ([x, y, z]: Vector, by: number): Vector => [x * by, y * by, z * by]
+export const plus = (p: Vector, q: Vector): Vector => [p[0] + q[0], p[1] + q[1], p[2] + q[2]]
+export const minus = (p: Vector, q: Vector): Vector => [p[0] - q[0], p[1] - q[1], p[2] - q[2]]
+export const dot = (p: Vector, q: Vector): number => p[0] * q[0] + p[1] * q[1] + p[2] * q[2]
+
+/** Distance from the middle of the room to a wall, millimetres. */
+const toWall = ({ northSouthMm, eastWestMm }: LitRoom, bearingDeg: number): number =>
+  (wallOf(bearingDeg) % 180 === 0 ? northSouthMm : eastWestMm) / 2
+
+/** The window that a room is lit by: its largest upright one, else its largest. */
+export function mainWindow({ windows }: LitRoom): RoomWindow | null {
+  const upright = windows.filter(({ pitchDeg }) => pitchDeg === 90)
+  return (upright.length > 0 ? upright : windows).reduce<RoomWindow | null>(
+    (p, q) => (p && p.widthMm * p.heightMm >= q.widthMm * q.heightMm ? p : q),
+    null,
+  )
+}
+
+/**
+ * Where a spot lies in a room and which way the sample faces. Depth runs from the main window's wall to the one
+ * opposite; without a window from the north.
+ */
+export function placeSpot(room: LitRoom, { plane, depth }: Spot): PlacedSpot {
+  const facing = wallOf(mainWindow(room)?.bearingDeg ?? 0)
+  const reach = Math.max(0, toWall(room, facing) - FROM_WALL_MM)
+  const along = { window: reach, middle: 0, back: -reach, lamp: 0 }[depth]
+  const onFloor: Vector = depth === 'lamp' ? lampFoot(room) : scaled(towards(facing), along)
+  if (plane === 'flat') return { at: atHeight(onFloor, TABLE_HEIGHT_MM), normal: [0, 0, 1] }
+  if (plane === 'tilted') {
+    const [east, north] = scaled(towards(facing), Math.SQRT1_2)
+    return { at: atHeight(onFloor, TABLE_HEIGHT_MM), normal: [east, north, Math.SQRT1_2] }
+  }
+  const bearing = WALL_BEARINGS[plane]
+  const outwards = towards(bearing)
+  // On the wall, as far along it as the spot is deep; beside the window on its own wall.
+  const across = dot(onFloor, outwards)
+  const base = plus(onFloor, scaled(outwards, toWall(room, bearing) - OFF_WALL_MM - across))
+  const aside = bearing === facing ? besideWindow(room, facing) : ([0, 0, 0] as const)
+  return {
+    at: plus(atHeight(base, Math.min(EYE_HEIGHT_MM, room.heightMm / 2)), aside),
+    normal: scaled(outwards, -1),
+  }
+}
+
+const atHeight = ([east, north]: Vector, up: number): Vector => [east, north, up]
+
+/** Halfway between the middle of the window's wall and its corner, where there is wall. */
+function besideWindow(room: LitRoom, facing: number): Vector {
+  return scaled(towards((facing + 90) % 360), (toWall(room, facing + 90) * 3) / 4)
+}
+
+/** Under the room's first lamp that has a place. */
+function lampFoot(room: LitRoom): Vector {
+  const lamp = room.lamps.find(({ place }) => place !== 'strip')
+  return lamp ? lampAt(room, lamp) : [0, 0, 0]
+}
+
+/** Where a lamp hangs or stands; downlights count as one over the middle. */
+export function lampAt(room: LitRoom, { place }: RoomLamp): Vector {
+  if (place === 'table') {
+    const facing = wallOf(mainWindow(room)?.bearingDeg ?? 0)
+    const back = scaled(towards((facing + 180) % 360), toWall(room, facing) * 0.6)
+    const side = scaled(towards((facing + 90) % 360), toWall(room, facing + 90) * 0.6)
+    return atHeight(plus(back, side), Math.min(1200, room.heightMm / 2))
+  }
+  const drop = { pendant: 600, downlights: 50, strip: 100 }[place]
+  return [0, 0, room.heightMm - Math.min(drop, room.heightMm / 3)]
+}
+
+/** A patch of a window as a light source. */
+export interface Pane {
+  readonly at: Vector
+  /** Inwards. */
+  readonly normal: Vector
+  readonly areaMm2: number
+  readonly transmittance: number
+  readonly diffuses: boolean
+}
+
+const PANES_ACROSS = 4
+const PANES_UP = 4
+
+/** A window cut into patches; several in one wall stand beside one another. */
+export function panesOf(room: LitRoom, window: RoomWindow): Pane[] {
+  const { at, right, up, normal } = windowFrame(room, window)
+  const transmittance =
+    GLAZINGS[window.glazing].transmittance * CURTAINS[window.curtain].transmittance
+  const { diffuses } = CURTAINS[window.curtain]
+  const areaMm2 = (window.widthMm * window.heightMm) / (PANES_ACROSS * PANES_UP)
+  return Array.from({ length: PANES_ACROSS * PANES_UP }, (_, i) => {
+    const x = ((i % PANES_ACROSS) + 0.5) / PANES_ACROSS - 0.5
+    const y = (Math.floor(i / PANES_ACROSS) + 0.5) / PANES_UP - 0.5
+    const offset = plus(scaled(right, x * window.widthMm), scaled(up, y * window.heightMm))
+    return { at: plus(at, offset), normal, areaMm2, transmittance, diffuses }
+  })
+}
+
+/** A window's middle, its directions across and up the glass, and inwards. */
+export function windowFrame(
+  room: LitRoom,
+  window: RoomWindow,
+): { readonly at: Vector; readonly right: Vector; readonly up: Vector; readonly normal: Vector } {
+  const wall = wallOf(window.bearingDeg)
+  const outwards = towards(wall)
+  const right = towards((wall + 90) % 360)
+  if (window.pitchDeg < 90) {
+    const [sin, cos] = [Math.sin(window.pitchDeg * RAD), Math.cos(window.pitchDeg * RAD)]
+    return {
+      at: [0, 0, room.heightMm],
+      right,
+      up: plus(scaled(outwards, -cos), [0, 0, sin]),
+      normal: plus(scaled(outwards, -sin), [0, 0, -cos]),
+    }
+  }
+  const inWall = room.windows.filter((w) => w.pitchDeg === 90 && wallOf(w.bearingDeg) === wall)
+  const place = Math.max(0, inWall.indexOf(window))
+  const width = 2 * toWall(room, wall + 90)
+  const offset = width * ((place + 0.5) / Math.max(1, inWall.length) - 0.5)
+  const height = Math.min(window.sillMm + window.heightMm / 2, room.heightMm - window.heightMm / 2)
+  return {
+    at: plus(atHeight(scaled(outwards, toWall(room, wall)), height), scaled(right, offset)),
+    right,
+    up: [0, 0, 1],
+    normal: scaled(outwards, -1),
+  }
+}
