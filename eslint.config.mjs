@@ -8,7 +8,8 @@ const zones = [
   { target: './src/time', from: './src', except: ['./time', './core'] },
   { target: './src/db', from: './src', except: ['./db', './core'] },
   { target: './src/workers', from: './src', except: ['./workers', './core', './formats'] },
-  { target: './src/ui', from: './src', except: ['./ui', './core', './workers'] },
+  { target: './src/devices', from: './src', except: ['./devices', './core'] },
+  { target: './src/ui', from: './src', except: ['./ui', './core', './workers', './devices'] },
   { target: ['./src/core', './src/formats', './src/time', './src/db', './src/ui'], from: './demo' },
   { target: './src', from: './tests' },
 ]

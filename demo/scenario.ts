@@ -94,7 +94,15 @@ const TERRACE: DemoVisit = {
     'Calmer downstairs, cosier in the snug. The kitchen should stop arguing with its counter.',
   willNotHave: 'No grey that looks like a waiting room.',
   houseRules: DEFAULT_HOUSE_RULES,
-  brief: PLAIN_BRIEF,
+  brief: {
+    ...PLAIN_BRIEF,
+    wants: ['calmer', 'cosier'],
+    contrast: 'low',
+    climate: 'mixed',
+    oldPaint: 'yes',
+    fromMinute: at(9),
+    toMinute: at(18),
+  },
   place: { name: 'Tarlow Cross', latitudeDeg: 52.4, longitudeDeg: -1.6, timeZone: 'Europe/London' },
   date: '2026-09-17',
   finished: false,
@@ -110,8 +118,19 @@ const TERRACE: DemoVisit = {
     {
       name: 'Front room',
       sizeMm: [4200, 4600, 2800],
-      windows: [{ bearingDeg: 0, widthMm: 1800, heightMm: 1600 }],
+      windows: [
+        {
+          bearingDeg: 0,
+          widthMm: 1800,
+          heightMm: 1600,
+          sillMm: 700,
+          glazing: 'single',
+          opposite: 'brick',
+          oppositeDeg: 18,
+        },
+      ],
       lamps: [{ cctK: 2700, lumens: 1800 }],
+      useHours: 'evening',
       keepers: [
         OAK,
         {
@@ -275,8 +294,11 @@ const TERRACE: DemoVisit = {
     {
       name: 'South bedroom',
       sizeMm: [4000, 3800, 2500],
-      windows: [{ bearingDeg: 180, widthMm: 1500, heightMm: 1400 }],
-      lamps: [{ cctK: 2700, lumens: 1200 }],
+      windows: [
+        { bearingDeg: 180, widthMm: 1500, heightMm: 1400, opposite: 'trees', oppositeDeg: 15 },
+      ],
+      lamps: [{ cctK: 2700, lumens: 1200, place: 'table' }],
+      useHours: 'breakfast',
       keepers: [
         {
           name: 'Madder rug',
@@ -295,6 +317,34 @@ const TERRACE: DemoVisit = {
         },
       ],
       looks: [look('C043-1', 'Linen curtain', NOON, 'works', ['shares the undertone'])],
+    },
+    {
+      name: 'Landing study',
+      sizeMm: [3000, 3600, 2500],
+      windows: [
+        { bearingDeg: 90, widthMm: 1100, heightMm: 1200 },
+        { bearingDeg: 270, widthMm: 900, heightMm: 1000, pitchDeg: 40, glazing: 'double-low-e' },
+      ],
+      lamps: [{ cctK: 4000, lumens: 1100, place: 'table' }],
+      seenFrom: ['South bedroom'],
+      keepers: [
+        {
+          name: 'Sisal carpet',
+          kind: 'carpet',
+          state: 'staying',
+          colours: [['weave', 100, [62, 5, 18]]],
+        },
+        {
+          name: 'Walnut desk',
+          kind: 'upholstery',
+          state: 'arriving',
+          colours: [['top', 100, [34, 11, 16]]],
+        },
+      ],
+      looks: [
+        look('E011-4', 'Sisal carpet', NOON, 'works', ['shares the undertone']),
+        look('H117-4', 'Sisal carpet', NOON, 'unsure', ['too green']),
+      ],
     },
   ],
 }
@@ -340,6 +390,51 @@ const SOUTHERN: DemoVisit = {
       lamps: [{ cctK: 4000, lumens: 1600 }],
       keepers: [],
       looks: [],
+    },
+  ],
+}
+
+const FINISHED_LATER: DemoVisit = {
+  household: 'Dr Abelard and sons',
+  wishes: 'A study to work in until late, and nothing that shows finger marks.',
+  willNotHave: 'No blue.',
+  houseRules: { ...DEFAULT_HOUSE_RULES, 'north-room': 'lean-in' },
+  brief: { ...PLAIN_BRIEF, wants: ['calmer'], climate: 'grey', oldPaint: 'yes' },
+  place: { name: 'Garth End', latitudeDeg: 54.6, longitudeDeg: -3.1, timeZone: 'Europe/London' },
+  date: '2026-07-02',
+  finished: true,
+  candidates: [
+    ['H117-4', 50],
+    ['B033-4', 75],
+  ],
+  rooms: [
+    {
+      name: 'Study',
+      sizeMm: [3400, 3900, 2600],
+      windows: [
+        { bearingDeg: 25, widthMm: 1200, heightMm: 1300, opposite: 'stone', oppositeDeg: 30 },
+      ],
+      lamps: [{ cctK: 2700, lumens: 1600, bulb: 'led-90' }],
+      useHours: 'evening',
+      keepers: [
+        {
+          name: 'Slate floor',
+          kind: 'floor',
+          state: 'staying',
+          colours: [['slabs', 100, [42, -1, -2]]],
+        },
+        {
+          name: 'Oak shelves',
+          kind: 'cabinets',
+          state: 'staying',
+          colours: [['boards', 100, [56, 9, 23]]],
+        },
+      ],
+      looks: [
+        look('H117-4', 'Slate floor', NOON, 'works', ['shares the undertone']),
+        look('H117-4', 'Oak shelves', LAMPS, 'works', [], 'The pick: quiet by day, warm by lamp.'),
+        look('B033-4', 'Slate floor', NOON, 'no', ['too pink']),
+      ],
     },
   ],
 }
@@ -395,4 +490,4 @@ const FINISHED: DemoVisit = {
   ],
 }
 
-export const DEMO_VISITS: readonly DemoVisit[] = [TERRACE, SOUTHERN, FINISHED]
+export const DEMO_VISITS: readonly DemoVisit[] = [TERRACE, SOUTHERN, FINISHED, FINISHED_LATER]

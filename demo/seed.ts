@@ -5,7 +5,7 @@ import type { Db } from '../src/db/db'
 import { addDeck, listDeckColours } from '../src/db/decks'
 import { saveKeeper } from '../src/db/keepers'
 import { keepLook } from '../src/db/looks'
-import { saveLamp, saveRoom, saveWindow } from '../src/db/rooms'
+import { saveLamp, saveRoom, saveSights, saveWindow } from '../src/db/rooms'
 import { openStore } from '../src/db/store'
 import { saveVisit, setVisitFinished } from '../src/db/visits'
 import { readDeckCsv } from '../src/formats/deck-csv'
@@ -67,7 +67,14 @@ async function seedVisit(
   }
   const taken = await listCandidates(db, visitId)
   const candidateIds = new Map(taken.map(({ code, id }) => [code, id]))
-  for (const room of rooms) await seedRoom(db, visitId, room, candidateIds)
+  const roomIds = new Map<string, string>()
+  for (const room of rooms) roomIds.set(room.name, await seedRoom(db, visitId, room, candidateIds))
+  for (const { name, seenFrom = [] } of rooms)
+    await saveSights(
+      db,
+      roomIds.get(name)!,
+      seenFrom.map((other) => roomIds.get(other)!),
+    )
   await setVisitFinished(db, visitId, finished)
 }
 
@@ -76,7 +83,7 @@ async function seedRoom(
   visitId: string,
   room: DemoRoom,
   candidateIds: ReadonlyMap<string, string>,
-): Promise<void> {
+): Promise<string> {
   const roomId = steadyId()
   const [northSouthMm, eastWestMm, heightMm] = room.sizeMm
   await saveRoom(db, {
@@ -125,6 +132,7 @@ async function seedRoom(
     if (!kept)
       throw new Error(`${room.name}: ${look.code} against ${look.against} could not be kept`)
   }
+  return roomId
 }
 
 const [, , dataDir] = process.argv

@@ -11,6 +11,7 @@ export async function everyView(page: Page, app: App): Promise<string[]> {
     `${app.url}/decks`,
     `${app.url}/visits/new`,
     `${visit}/brief`,
+    `${visit}/plan`,
     `${visit}/grid`,
     `${visit}/rooms/new`,
     ...['light', 'keepers', 'shortlist', 'trial?colour=H111-4', 'bench', 'sheet'].map(

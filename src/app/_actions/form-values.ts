@@ -51,6 +51,36 @@ export const clockValue = z.string().transform((text, context) => {
   return z.NEVER
 })
 
+const POINTS: Readonly<Record<string, number>> = {
+  n: 0,
+  ne: 45,
+  e: 90,
+  se: 135,
+  s: 180,
+  sw: 225,
+  w: 270,
+  nw: 315,
+}
+
+/** A bearing in degrees from north, or a compass point: 200, SW, north-east. */
+export const bearingValue = z.string().transform((text, context) => {
+  const trimmed = text.trim().replace(',', '.')
+  const letters = trimmed
+    .toLowerCase()
+    .replace(/north/g, 'n')
+    .replace(/south/g, 's')
+    .replace(/east/g, 'e')
+    .replace(/west/g, 'w')
+    .replace(/[-\s]/g, '')
+  const value = POINTS[letters] ?? (/^\d+(\.\d+)?$/.test(trimmed) ? Number(trimmed) : Number.NaN)
+  if (value >= 0 && value < 360) return value
+  context.addIssue({
+    code: 'custom',
+    message: `Expected 0 to 359.9 ° or a compass point as SW, got ${trimmed === '' ? 'nothing' : `“${text.trim()}”`}.`,
+  })
+  return z.NEVER
+})
+
 /** A choice; anything else was not offered. */
 export const choiceValue = <const T extends readonly [string, ...string[]]>(values: T) =>
   z.enum(values, { error: `Expected one of ${values.join(', ')}.` })

@@ -13,10 +13,21 @@ import {
 import { wallWidthMm } from '@/core/light/room'
 import { TREATMENTS, USE_HOURS } from '@/core/light/room-use'
 import { sqlState, UNIQUE_VIOLATION } from '@/db/db'
-import { getRoom, removeLamp, removeWindow, saveLamp, saveRoom, saveWindow } from '@/db/rooms'
+import {
+  duplicateRoom,
+  getRoom,
+  orderRooms,
+  removeLamp,
+  removeWindow,
+  saveLamp,
+  saveRoom,
+  saveSights,
+  saveWindow,
+  setRoomRemoved,
+} from '@/db/rooms'
 import { openDb } from '@/db/store'
 import type { ActionResult } from '@/ui/form/action-result'
-import { choiceValue, metresValue, nameValue, numberValue } from './form-values'
+import { bearingValue, choiceValue, metresValue, nameValue, numberValue } from './form-values'
 import { kept, refused } from './result'
 
 const RoomForm = z.object({
@@ -36,6 +47,8 @@ export async function saveRoomSize(form: FormData): Promise<ActionResult> {
   const input = RoomForm.safeParse(Object.fromEntries(form))
   if (!input.success) return refused(input.error)
   const { goTo, ...room } = input.data
+  const seenFrom = z.array(z.uuid()).safeParse(form.getAll('seenFrom'))
+  if (!seenFrom.success) return refused(seenFrom.error)
   const db = await openDb()
   const tooWide = (await windowsOf(room.id)).find(
     (window) => window.widthMm > wallWidthMm(room, window.bearingDeg),
@@ -47,6 +60,7 @@ export async function saveRoomSize(form: FormData): Promise<ActionResult> {
     }
   try {
     await saveRoom(db, room)
+    await saveSights(db, room.id, seenFrom.data)
   } catch (error) {
     if (sqlState(error) === UNIQUE_VIOLATION)
       return { ok: false, fields: { name: `This visit has a room “${room.name}” already.` } }
@@ -64,7 +78,7 @@ async function windowsOf(roomId: string) {
 const WindowForm = z.object({
   id: z.uuid(),
   roomId: z.uuid(),
-  bearingDeg: numberValue(0, 359.9, '°'),
+  bearingDeg: bearingValue,
   widthMm: metresValue(0.1, 50),
   heightMm: metresValue(0.1, 15),
   sillMm: metresValue(0, 15),
@@ -132,5 +146,46 @@ export async function removeFitting(form: FormData): Promise<ActionResult> {
   if (!input.success) return refused(input.error)
   const db = await openDb()
   await (input.data.what === 'window' ? removeWindow : removeLamp)(db, input.data.id)
+  return kept()
+}
+
+/** Puts the rooms of a visit in an order. */
+export async function orderVisitRooms(
+  visitId: string,
+  roomIds: readonly string[],
+): Promise<ActionResult> {
+  const input = z
+    .object({ visitId: z.uuid(), roomIds: z.array(z.uuid()) })
+    .safeParse({ visitId, roomIds })
+  if (!input.success) return refused(input.error)
+  await orderRooms(await openDb(), input.data.visitId, input.data.roomIds)
+  return kept()
+}
+
+/** Copies a room with its windows and lamps. */
+export async function copyRoom(
+  roomId: string,
+  copyId: string,
+  name: string,
+): Promise<ActionResult> {
+  const input = z
+    .object({ roomId: z.uuid(), copyId: z.uuid(), name: nameValue('a name for the room') })
+    .safeParse({ roomId, copyId, name })
+  if (!input.success) return refused(input.error)
+  await duplicateRoom(await openDb(), input.data.roomId, input.data.copyId, input.data.name)
+  return kept()
+}
+
+/** Takes a room out of its visit or puts it back; nothing of its record is lost. */
+export async function takeOutRoom(roomId: string, removed: boolean): Promise<ActionResult> {
+  const input = z.object({ roomId: z.uuid(), removed: z.boolean() }).safeParse({ roomId, removed })
+  if (!input.success) return refused(input.error)
+  try {
+    await setRoomRemoved(await openDb(), input.data.roomId, input.data.removed)
+  } catch (error) {
+    if (sqlState(error) === UNIQUE_VIOLATION)
+      return { ok: false, message: 'Another room has its name by now; rename that one first.' }
+    throw error
+  }
   return kept()
 }

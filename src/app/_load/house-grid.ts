@@ -9,7 +9,7 @@ import { listLooks } from '@/db/looks'
 import { openDb } from '@/db/store'
 import type { BenchCandidate } from '@/ui/bench/bench-model'
 import { candidatePaint } from './paints'
-import { loadVisit, roomDayOf } from './visit-page'
+import { loadRoomDays, loadVisit } from './visit-page'
 
 export interface GridColumn {
   readonly id: string
@@ -32,13 +32,15 @@ export interface GridRow {
 
 /** Rooms × candidates at a strength: each in the room's key lights, with how it stands there. */
 export async function loadHouseGrid(visitId: string) {
-  const { visit, rooms } = await loadVisit(visitId)
+  const page = await loadVisit(visitId)
+  const { visit, rooms } = page
+  const roomDays = await loadRoomDays(page)
   const db = await openDb()
   const decks = await listDecks(db)
   const candidates = await listCandidates(db, visit.id)
   const looks = (await listLooks(db, visit.id)).filter((look) => !look.retracted)
   const lit = rooms.map((room) => {
-    const roomDay = roomDayOf(visit, room)
+    const roomDay = roomDays.get(room.id)!
     return { room, roomDay, lights: keyLights(roomDay) }
   })
   const columns = lit.map(({ room, roomDay, lights }): GridColumn => ({

@@ -1,6 +1,12 @@
 import { notFound } from 'next/navigation'
 import { z } from 'zod'
+import { isJudgedAgainst, type KeeperKind } from '@/core/judge/keeper-kind'
+import type { LocalDay } from '@/core/light/day-clock'
 import type { RoomDay } from '@/core/light/light-choice'
+import { PLAIN_SURFACES, type RoomSurfaces } from '@/core/light/room'
+import { reflectanceOfReading } from '@/core/paint/reading'
+import { listKeepers, type Keeper } from '@/db/keepers'
+import { listMeterReadings } from '@/db/meter-readings'
 import { openDb } from '@/db/store'
 import { listRooms, type Room } from '@/db/rooms'
 import { findVisit, type Visit } from '@/db/visits'
@@ -31,14 +37,53 @@ export async function loadRoom(
   const page = await loadVisit(visitId)
   const room = page.rooms.find((candidate) => candidate.id === roomId)
   if (!room) notFound()
-  return { ...page, room, roomDay: roomDayOf(page.visit, room) }
+  return { ...page, room, roomDay: (await loadRoomDays(page)).get(roomId)! }
 }
 
-export function roomDayOf(visit: Visit, room: Room): RoomDay {
+/** The day of every room of a visit: its surfaces as far as its keepers tell them, and what a meter said. */
+export async function loadRoomDays({
+  visit,
+  rooms,
+}: VisitPage): Promise<ReadonlyMap<string, RoomDay>> {
+  const db = await openDb()
+  const keepers = await listKeepers(db, visit.id)
+  const readings = await listMeterReadings(db, visit.id)
   const { latitudeDeg, longitudeDeg } = visit
+  const day = localDay(visit.visitDate, visit.timeZone)
+  return new Map(
+    rooms.map((room) => [
+      room.id,
+      {
+        room: { ...room, surfaces: surfacesOf(keepers.filter(({ roomId }) => roomId === room.id)) },
+        place: { latitudeDeg, longitudeDeg },
+        day,
+        readings: readings.filter(({ roomId }) => roomId === room.id),
+      },
+    ]),
+  )
+}
+
+const UNDERFOOT: readonly KeeperKind[] = ['floor', 'carpet']
+
+/** The floor has the colour of what lies on it; walls and ceiling are as in any room. */
+function surfacesOf(keepers: readonly Keeper[]): RoomSurfaces {
+  const floor = keepers.find(
+    ({ kind, state }) => UNDERFOOT.includes(kind) && isJudgedAgainst(state),
+  )
+  const largest = floor?.colours.reduce((p, q) => (q.sharePercent > p.sharePercent ? q : p))
+  return largest
+    ? { ...PLAIN_SURFACES, floor: reflectanceOfReading(largest.reading) }
+    : PLAIN_SURFACES
+}
+
+/** Two days that show a room at its extremes, of the visit's own year. */
+export function solstices({
+  visitDate,
+  timeZone,
+}: Visit): Readonly<Record<'summer' | 'winter', LocalDay>> {
+  const year = visitDate.slice(0, 4)
   return {
-    room,
-    place: { latitudeDeg, longitudeDeg },
-    day: localDay(visit.visitDate, visit.timeZone),
+    summer: localDay(`${year}-06-21`, timeZone),
+    winter: localDay(`${year}-12-21`, timeZone),
   }
 }

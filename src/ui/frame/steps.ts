@@ -2,8 +2,9 @@
 export const ROOM_STEPS = ['light', 'keepers', 'shortlist', 'trial', 'bench', 'sheet'] as const
 export type RoomStep = (typeof ROOM_STEPS)[number]
 
-export const STEP_WORDS: Record<RoomStep | 'brief' | 'grid', string> = {
+export const STEP_WORDS: Record<RoomStep | 'brief' | 'plan' | 'grid', string> = {
   brief: 'Brief',
+  plan: 'Day plan',
   light: 'Light',
   keepers: 'Keepers',
   shortlist: 'Shortlist',

@@ -72,6 +72,7 @@ export function VisitFrame({
             here={path === `${base}/brief`}
             word={STEP_WORDS.brief}
           />
+          <SpineLink href={`${base}/plan`} here={path === `${base}/plan`} word={STEP_WORDS.plan} />
           {ROOM_STEPS.slice(0, -1).map((each) => (
             <RoomSpineLink
               key={each}

@@ -7,6 +7,7 @@ import { LIGHT_SOURCES, lateSunMinute, type LightSource } from '@/core/light/lig
 import { lightColourWord } from '@/core/light/light-words'
 import { dayRibbon, RIBBON_STEP_MINUTES } from '@/core/light/ribbon'
 import { SKIES, type Sky } from '@/core/light/sky'
+import { SPOT_NAMES, spotWords, type SpotName } from '@/core/light/spot'
 import { useLight } from './light-context'
 import { figures, SKY_WORDS, sourceWords } from './light-words'
 import { placeMoments } from './moment-rows'
@@ -112,15 +113,29 @@ export function LightBar() {
         </ToggleGroup.Root>
         <div className="flex items-center justify-between gap-3 text-small">
           <label className="flex min-h-9 items-center gap-2">
-            Sky
+            <span className="sr-only">Sky</span>
             <select
-              className="min-h-9 border border-ash bg-paper px-2"
+              className="min-h-9 border border-ash bg-paper px-1"
               value={choice.sky}
               onChange={(event) => settle({ sky: event.target.value as Sky })}
             >
               {SKIES.map((sky) => (
                 <option key={sky} value={sky}>
                   {SKY_WORDS[sky]}
+                </option>
+              ))}
+            </select>
+          </label>
+          <label className="flex min-h-9 items-center gap-2">
+            <span className="sr-only">Spot in the room</span>
+            <select
+              className="min-h-9 w-32 border border-ash bg-paper px-1"
+              value={choice.spot}
+              onChange={(event) => settle({ spot: event.target.value as SpotName })}
+            >
+              {SPOT_NAMES.map((spot) => (
+                <option key={spot} value={spot}>
+                  {spotWords(spot)}
                 </option>
               ))}
             </select>

@@ -1,11 +1,28 @@
 'use client'
 
 import { useSearchParams } from 'next/navigation'
+import { z } from 'zod'
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react'
 import { prepareLight, type PreparedLight } from '@/core/colour/appearance'
+import type { LocalDay } from '@/core/light/day-clock'
 import { lightFromAddress, lightToAddress, openingChoice } from '@/core/light/light-address'
 import { lightOf, type LightChoice, type RoomDay } from '@/core/light/light-choice'
 import type { RoomLight } from '@/core/light/room-light'
+
+/** "visit", "summer", "winter", or a date. */
+export type DayName = string
+
+const Day = z.object({
+  startUtcMs: z.number(),
+  lengthMinutes: z.number(),
+  shifts: z.array(z.object({ atMinute: z.number(), byMinutes: z.number() })),
+})
+
+async function fetchDay(date: string, zone: string): Promise<LocalDay | null> {
+  const query = new URLSearchParams({ date, zone })
+  const answer = await fetch(`/api/local-day?${query}`).catch(() => null)
+  return answer?.ok ? Day.parse(await answer.json()) : null
+}
 
 interface LightState {
   readonly roomDay: RoomDay
@@ -13,6 +30,10 @@ interface LightState {
   /** The light of the choice; null when it is too dark to see a colour. */
   readonly light: RoomLight | null
   readonly prepared: PreparedLight | null
+  /** Which day is shown: the visit's, or another. */
+  readonly dayName: DayName
+  /** Shows the room on another day: one of the solstices, the visit's own, or a date as 2026-06-21. */
+  readonly showDay: (name: DayName) => Promise<string | null>
   /** Shows another light at once. */
   readonly show: (change: Partial<LightChoice>) => void
   /** Shows it and writes it into the address, so that it can be linked. */
@@ -23,13 +44,42 @@ const LightContext = createContext<LightState | null>(null)
 
 /** The one light that every swatch of a page is seen in. */
 export function LightProvider({
-  roomDay,
+  roomDay: visitDay,
+  days,
+  timeZone,
   children,
 }: {
   readonly roomDay: RoomDay
+  readonly days: Readonly<Record<'summer' | 'winter', LocalDay>>
+  readonly timeZone: string
   readonly children: ReactNode
 }) {
   const parameters = useSearchParams()
+  const [shown, setShown] = useState<{ readonly name: DayName; readonly day: LocalDay }>(() => {
+    const name = parameters.get('day')
+    return name === 'summer' || name === 'winter'
+      ? { name, day: days[name] }
+      : { name: 'visit', day: visitDay.day }
+  })
+  const roomDay = useMemo(
+    () => (shown.name === 'visit' ? visitDay : { ...visitDay, day: shown.day }),
+    [visitDay, shown],
+  )
+  const showDay = useCallback(
+    async (name: DayName): Promise<string | null> => {
+      const day =
+        name === 'visit'
+          ? visitDay.day
+          : name === 'summer' || name === 'winter'
+            ? days[name]
+            : await fetchDay(name, timeZone)
+      if (!day) return `Expected a date that exists, as 2026-06-21, got “${name}”.`
+      setShown({ name, day })
+      writeAddress({ day: name })
+      return null
+    },
+    [visitDay, days, timeZone],
+  )
   // Only what was asked for: the opening light changes when a room gets its first window.
   const [asked, setAsked] = useState(() =>
     lightFromAddress(Object.fromEntries(parameters), roomDay.day),
@@ -55,8 +105,8 @@ export function LightProvider({
     [choice, roomDay.day],
   )
   const state = useMemo(
-    () => ({ roomDay, choice, light, prepared, show, settle }),
-    [roomDay, choice, light, prepared, show, settle],
+    () => ({ roomDay, choice, light, prepared, dayName: shown.name, showDay, show, settle }),
+    [roomDay, choice, light, prepared, shown.name, showDay, show, settle],
   )
   return <LightContext value={state}>{children}</LightContext>
 }

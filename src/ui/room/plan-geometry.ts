@@ -48,17 +48,21 @@ export function planGeometry(room: LitRoom, windows: readonly RoomWindow[]) {
   const width = room.eastWestMm * scale
   const height = room.northSouthMm * scale
   return {
+    /** Units of the drawing a millimetre. */
+    scale,
     room: { x: -width / 2, y: -height / 2, width, height },
     share: { x: width / 400, y: height / 400 },
-    openings: windows.map((window) => {
-      const radians = (window.bearingDeg * Math.PI) / 180
-      const facesNorthOrSouth =
-        wallWidthMm({ northSouthMm: 0, eastWestMm: 1 }, window.bearingDeg) === 1
-      const half = (window.widthMm * scale) / 2
-      return facesNorthOrSouth
-        ? lineAt(-half, half, (-Math.sign(Math.cos(radians)) * height) / 2, 'across')
-        : lineAt(-half, half, (Math.sign(Math.sin(radians)) * width) / 2, 'along')
-    }),
+    openings: windows
+      .filter(({ pitchDeg }) => pitchDeg === 90)
+      .map((window) => {
+        const radians = (window.bearingDeg * Math.PI) / 180
+        const facesNorthOrSouth =
+          wallWidthMm({ northSouthMm: 0, eastWestMm: 1 }, window.bearingDeg) === 1
+        const half = (window.widthMm * scale) / 2
+        return facesNorthOrSouth
+          ? lineAt(-half, half, (-Math.sign(Math.cos(radians)) * height) / 2, 'across')
+          : lineAt(-half, half, (Math.sign(Math.sin(radians)) * width) / 2, 'along')
+      }),
   }
 }
 

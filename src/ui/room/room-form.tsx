@@ -1,7 +1,14 @@
 'use client'
 
 import type { FormAction } from '../form/action-result'
-import { Field, FormMessage } from '../form/field'
+import {
+  TREATMENTS,
+  USE_HOURS,
+  USE_HOURS_WORDS,
+  type Treatment,
+  type UseHours,
+} from '@/core/light/room-use'
+import { Field, FormMessage, Select } from '../form/field'
 import { useActionForm } from '../form/use-action-form'
 
 /** Name and size of a room; walls count as square to the compass. */
@@ -10,6 +17,7 @@ export function RoomForm({
   action,
   submit,
   goTo,
+  otherRooms = [],
 }: {
   readonly room: {
     readonly id: string
@@ -18,10 +26,14 @@ export function RoomForm({
     readonly northSouthMm: number
     readonly eastWestMm: number
     readonly heightMm: number
+    readonly useHours: UseHours
+    readonly treatment: Treatment
+    readonly seenFrom: readonly string[]
   }
   readonly action: FormAction
   readonly submit: string
   readonly goTo?: string
+  readonly otherRooms?: readonly { readonly id: string; readonly name: string }[]
 }) {
   const { onSubmit, pending, errors, message, kept } = useActionForm(action)
   const metres = (mm: number): string => String(mm / 1000)
@@ -54,6 +66,37 @@ export function RoomForm({
         error={errors.heightMm}
         unit="m"
       />
+      <Select
+        label="Used most"
+        name="useHours"
+        defaultValue={room.useHours}
+        options={USE_HOURS.map((hours) => [hours, USE_HOURS_WORDS[hours]] as const)}
+      />
+      <Select
+        label="Walls"
+        name="treatment"
+        defaultValue={room.treatment}
+        options={TREATMENTS.map((treatment) => [treatment, treatment] as const)}
+      />
+      {otherRooms.length > 0 && (
+        <fieldset className="sm:col-span-3">
+          <legend className="text-small font-medium">Open to or seen from</legend>
+          <div className="flex flex-wrap gap-x-6">
+            {otherRooms.map(({ id, name }) => (
+              <label key={id} className="flex min-h-11 items-center gap-2 text-small">
+                <input
+                  type="checkbox"
+                  name="seenFrom"
+                  value={id}
+                  defaultChecked={room.seenFrom.includes(id)}
+                  className="size-5 accent-ink"
+                />
+                {name}
+              </label>
+            ))}
+          </div>
+        </fieldset>
+      )}
       <div className="flex items-center gap-4 sm:col-span-3">
         <button type="submit" className="key key-first" disabled={pending}>
           {submit}

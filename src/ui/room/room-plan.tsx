@@ -1,10 +1,32 @@
 'use client'
 
+import { useMemo } from 'react'
+import { utcMsAt } from '@/core/light/day-clock'
+import type { RoomDay } from '@/core/light/light-choice'
 import type { RoomWindow } from '@/core/light/room'
+import { sunPatch } from '@/core/light/sun-patch'
+import { sunPosition } from '@/core/light/sun-position'
 import { useLight } from '../light-bar/light-context'
 import { planGeometry, WALLS, type Wall } from './plan-geometry'
 
-/** The room from above, north up: tap a wall to put a window in it. The arrow is the sun now. */
+const ARC_STEP_MINUTES = 15
+
+/** Where the sun stands over the day, along the rim of the drawing. */
+function sunArc({ place, day }: RoomDay): string {
+  const points: string[] = []
+  for (let minute = 0; minute < day.lengthMinutes; minute += ARC_STEP_MINUTES) {
+    const { altitudeDeg, azimuthDeg } = sunPosition(place, utcMsAt(day, minute))
+    const angle = (azimuthDeg * Math.PI) / 180
+    if (altitudeDeg > 0)
+      points.push(`${(92 * Math.sin(angle)).toFixed(1)},${(-92 * Math.cos(angle)).toFixed(1)}`)
+  }
+  return points.join(' ')
+}
+
+/**
+ * The room from above, north up: tap a wall to put a window in it. The arrow is the sun now, the arc on the rim its
+ * day, the grey on the floor its patch.
+ */
 export function RoomPlan({
   windows,
   picked,
@@ -17,6 +39,7 @@ export function RoomPlan({
 }) {
   const { roomDay, light, choice } = useLight()
   const plan = planGeometry(roomDay.room, windows)
+  const arc = useMemo(() => sunArc(roomDay), [roomDay])
   const sun = choice.source === 'room' && light && light.sun.altitudeDeg > 0 ? light.sun : null
   return (
     <div className="relative mx-auto aspect-square w-full max-w-80">
@@ -26,6 +49,7 @@ export function RoomPlan({
         aria-hidden="true"
       >
         <circle r="92" fill="none" stroke="#d2d2d2" />
+        <polyline points={arc} fill="none" stroke="#8c8c8c" strokeWidth="3" />
         {WALLS.map(({ letter, bearingDeg }) => (
           <text
             key={letter}
@@ -39,6 +63,25 @@ export function RoomPlan({
           </text>
         ))}
         <rect {...plan.room} fill="#ffffff" stroke="#111111" strokeWidth="4" />
+        {sun &&
+          light?.directSun &&
+          windows.map((window, i) => {
+            const patch = sunPatch(roomDay.room, window, sun)
+            return (
+              patch && (
+                <polygon
+                  key={i}
+                  data-testid="sun-patch"
+                  points={patch
+                    .map(([east, north]) => `${east * plan.scale},${-north * plan.scale}`)
+                    .join(' ')}
+                  fill="#d2d2d2"
+                  stroke="#8c8c8c"
+                  strokeWidth="0.5"
+                />
+              )
+            )
+          })}
         {plan.openings.map((opening, i) => (
           <g key={i}>
             <line {...opening} stroke="#ffffff" strokeWidth="5" />

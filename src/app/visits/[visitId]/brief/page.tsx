@@ -2,6 +2,10 @@ import Link from 'next/link'
 import { loadVisit } from '@/app/_load/visit-page'
 import { saveBrief } from '@/app/_actions/brief'
 import { BriefForm } from '@/ui/brief/brief-form'
+import { RoomList } from '@/ui/room/room-list'
+import { copyRoom, orderVisitRooms, takeOutRoom } from '@/app/_actions/room'
+import { aspectOf } from '@/core/light/aspect'
+import { USE_HOURS_WORDS } from '@/core/light/room-use'
 import { FinishVisit } from '@/ui/brief/finish-visit'
 import { finishVisit } from '@/app/_actions/brief'
 import { ReadingPage } from '@/ui/frame/reading-page'
@@ -21,6 +25,17 @@ export default async function BriefPage({ params }: { params: Promise<{ visitId:
             Add the first room
           </Link>
         </p>
+      )}
+      {rooms.length > 0 && (
+        <RoomList
+          visitId={visit.id}
+          rooms={rooms.map((room) => ({
+            id: room.id,
+            name: room.name,
+            words: `${aspectOf(room).join(' and ') || 'no window'}, used most ${USE_HOURS_WORDS[room.useHours]}`,
+          }))}
+          actions={{ order: orderVisitRooms, duplicate: copyRoom, setRemoved: takeOutRoom }}
+        />
       )}
       <BriefForm key={visit.id} visit={visit} action={saveBrief} submit="Keep the brief" />
     </ReadingPage>

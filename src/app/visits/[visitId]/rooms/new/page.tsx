@@ -7,7 +7,7 @@ import { RoomForm } from '@/ui/room/room-form'
 export const metadata = { title: 'New room' }
 
 export default async function NewRoomPage({ params }: { params: Promise<{ visitId: string }> }) {
-  const { visit } = await loadVisit((await params).visitId)
+  const { visit, rooms } = await loadVisit((await params).visitId)
   const id = randomUUID()
   return (
     <ReadingPage>
@@ -21,7 +21,11 @@ export default async function NewRoomPage({ params }: { params: Promise<{ visitI
           northSouthMm: 4500,
           eastWestMm: 4000,
           heightMm: 2500,
+          useHours: 'daytime',
+          treatment: 'plain',
+          seenFrom: [],
         }}
+        otherRooms={rooms.map(({ id, name }) => ({ id, name }))}
         action={saveRoomSize}
         submit="Add the room"
         goTo={`/visits/${visit.id}/rooms/${id}/light`}

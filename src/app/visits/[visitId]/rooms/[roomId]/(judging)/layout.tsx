@@ -1,4 +1,4 @@
-import { loadRoom } from '@/app/_load/visit-page'
+import { loadRoom, solstices } from '@/app/_load/visit-page'
 import { LightProvider } from '@/ui/light-bar/light-context'
 import { LightBar } from '@/ui/light-bar/light-bar'
 
@@ -11,9 +11,9 @@ export default async function RoomLayout({
   params: Promise<{ visitId: string; roomId: string }>
 }) {
   const { visitId, roomId } = await params
-  const { roomDay } = await loadRoom(visitId, roomId)
+  const { roomDay, visit } = await loadRoom(visitId, roomId)
   return (
-    <LightProvider roomDay={roomDay}>
+    <LightProvider roomDay={roomDay} days={solstices(visit)} timeZone={visit.timeZone}>
       {children}
       <LightBar />
     </LightProvider>

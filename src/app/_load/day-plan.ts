@@ -1,0 +1,61 @@
+import { COMPARATORS } from '@/core/judge/comparators'
+import { aspectOf } from '@/core/light/aspect'
+import { minuteAtClockTime, type LocalDay } from '@/core/light/day-clock'
+import { dayPlan, MOST_ROOMS } from '@/core/plan/day-plan'
+import { listCandidates } from '@/db/candidates'
+import { listDecks } from '@/db/decks'
+import { openDb } from '@/db/store'
+import { simulatedForecaster } from '@/devices/sky-forecast'
+import { candidatePaint } from './paints'
+import { loadRoomDays, loadVisit } from './visit-page'
+
+/** In which order to see the rooms of a visit, under the sky that is forecast, and what is left for later. */
+export async function loadDayPlan(visitId: string) {
+  const page = await loadVisit(visitId)
+  const { visit } = page
+  const rooms = page.rooms.slice(0, MOST_ROOMS)
+  const roomDays = await loadRoomDays(page)
+  const db = await openDb()
+  const decks = await listDecks(db)
+  const candidates = (await listCandidates(db, visit.id)).map(
+    (candidate) => candidatePaint(candidate, decks).reflectance,
+  )
+  const colours =
+    candidates.length > 0 ? candidates : COMPARATORS.map(({ reflectance }) => reflectance)
+  const place = { latitudeDeg: visit.latitudeDeg, longitudeDeg: visit.longitudeDeg }
+  const forecast = await simulatedForecaster(visit.climate).forecast(place, visit.visitDate)
+  const [first] = roomDays.values()
+  const day = first?.day ?? null
+  const plan = day
+    ? dayPlan(
+        rooms.map(({ id }) => ({ id, roomDay: roomDays.get(id)!, colours })),
+        minuteOfClock(day, visit.fromMinute),
+        minuteOfClock(day, visit.toMinute),
+        (minute) => forecast.hours[Math.min(23, Math.floor(minute / 60))]!,
+      )
+    : null
+  return {
+    visit,
+    day,
+    forecast,
+    plan,
+    hasCandidates: candidates.length > 0,
+    leftOut: page.rooms.slice(MOST_ROOMS).map(({ name }) => name),
+    rooms: new Map(
+      rooms.map((room) => [
+        room.id,
+        { name: room.name, aspect: aspectOf(room).join(' and ') || 'no window' },
+      ]),
+    ),
+  }
+}
+
+/** Minutes into the day at which its clocks show a time; where clocks jump over it, the minute after. */
+function minuteOfClock(day: LocalDay, clockMinute: number): number {
+  for (let minute = clockMinute; minute < 1440; minute++) {
+    const hours = String(Math.floor(minute / 60)).padStart(2, '0')
+    const found = minuteAtClockTime(day, `${hours}:${String(minute % 60).padStart(2, '0')}`)
+    if (found !== null) return found
+  }
+  return day.lengthMinutes
+}

@@ -1,0 +1,98 @@
+import Link from 'next/link'
+import { loadDayPlan } from '@/app/_load/day-plan'
+import { KIT } from '@/core/judge/brief'
+import { clockTime } from '@/core/light/day-clock'
+import { ReadingPage } from '@/ui/frame/reading-page'
+import { SKY_WORDS } from '@/ui/light-bar/light-words'
+
+export const metadata = { title: 'Day plan' }
+
+export default async function PlanPage({ params }: { params: Promise<{ visitId: string }> }) {
+  const { visit, day, plan, forecast, rooms, hasCandidates, leftOut } = await loadDayPlan(
+    (await params).visitId,
+  )
+  if (!day || !plan)
+    return (
+      <ReadingPage>
+        <h1 className="text-head">Day plan</h1>
+        <p className="my-3">A plan needs rooms with their windows.</p>
+        <Link href={`/visits/${visit.id}/rooms/new`} className="key key-first">
+          Add the first room
+        </Link>
+      </ReadingPage>
+    )
+  const expected = (minute: number): string =>
+    SKY_WORDS[forecast.hours[Math.min(23, Math.floor(minute / 60))]!].toLowerCase()
+  return (
+    <ReadingPage>
+      <div className="flex flex-wrap items-baseline justify-between gap-4">
+        <h1 className="text-head">Day plan for {visit.visitDate}</h1>
+        <a href={`/api/visits/${visit.id}/plan`} className="key" download>
+          Calendar file
+        </a>
+      </div>
+      <p className="mt-1 text-small text-dim">
+        {hasCandidates
+          ? 'Each room at the hour when its candidates change most, as far as the others allow.'
+          : 'Each room at the hour when reference colours change most; candidates will sharpen it.'}{' '}
+        Sky by a {forecast.source} forecast. Times are the clock of {visit.placeName}.
+      </p>
+      <ol className="mt-4">
+        {plan.stops.map(({ roomId, fromMinute, toMinute, change, mostChange }) => (
+          <li
+            key={roomId}
+            className="grid grid-cols-[8rem_1fr_auto] items-baseline gap-4 border-b border-rule py-3"
+          >
+            <span className="font-medium tabular-nums">
+              {clockTime(day, fromMinute)}–{clockTime(day, toMinute)}
+            </span>
+            <Link
+              href={`/visits/${visit.id}/rooms/${roomId}/light?light=room&at=${clockTime(day, Math.round((fromMinute + toMinute) / 2))}`}
+              className="underline-offset-4 hover:underline"
+            >
+              <span className="font-display text-title">{rooms.get(roomId)!.name}</span>{' '}
+              <span className="text-small text-dim">
+                {rooms.get(roomId)!.aspect}, {expected(fromMinute)}
+              </span>
+            </Link>
+            <span className="text-small text-dim tabular-nums">
+              {change.toFixed(1)} units from its middle
+              {mostChange - change > 0.5 && `, ${mostChange.toFixed(1)} at its best slot`}
+            </span>
+          </li>
+        ))}
+      </ol>
+      {leftOut.length > 0 && (
+        <p className="mt-2 text-small">Too many for one visit: {leftOut.join(', ')}.</p>
+      )}
+      <div className="mt-6 grid gap-8 sm:grid-cols-2">
+        <section aria-label="For later">
+          <h2 className="text-title">Not to be seen in these hours</h2>
+          <ul className="mt-1 text-small">
+            {plan.later.map(({ roomId, name, minute }) => (
+              <li
+                key={`${roomId} ${name} ${minute}`}
+                className="flex justify-between border-b border-rule py-1"
+              >
+                <span>
+                  {rooms.get(roomId)!.name}: {name}
+                </span>
+                <span className="tabular-nums">{clockTime(day, minute)}</span>
+              </li>
+            ))}
+          </ul>
+        </section>
+        <section aria-label="Kit">
+          <h2 className="text-title">In the bag</h2>
+          <ul className="mt-1 text-small">
+            {KIT.map((item) => (
+              <li key={item} className="border-b border-rule py-1">
+                {item}
+              </li>
+            ))}
+          </ul>
+        </section>
+      </div>
+    </ReadingPage>
+  )
+}

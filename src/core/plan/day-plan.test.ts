@@ -1,0 +1,78 @@
+import fc from 'fast-check'
+import { reflectanceOfReading } from '../paint/reading'
+import { PLAIN_LAMP, PLAIN_WINDOW } from '../light/room'
+import { bestAssignment, dayPlan, MOST_ROOMS, type PlanRoom } from './day-plan'
+
+const permutations = (items: readonly number[]): number[][] =>
+  items.length === 0
+    ? [[]]
+    : items.flatMap((item) =>
+        permutations(items.filter((other) => other !== item)).map((rest) => [item, ...rest]),
+      )
+const sumOf = (values: readonly (readonly number[])[], order: readonly number[]): number =>
+  order.reduce((sum, row, column) => sum + values[row]![column]!, 0)
+
+test('the assignment is the best of all permutations (brute force)', () => {
+  const square = fc
+    .integer({ min: 1, max: 6 })
+    .chain((n) =>
+      fc.array(
+        fc.array(fc.double({ min: 0, max: 20, noNaN: true }), { minLength: n, maxLength: n }),
+        { minLength: n, maxLength: n },
+      ),
+    )
+  fc.assert(
+    fc.property(square, (values) => {
+      const order = bestAssignment(values)
+      expect([...order].sort((p, q) => p - q)).toEqual(values.map((_, i) => i))
+      const best = Math.max(
+        ...permutations(values.map((_, i) => i)).map((each) => sumOf(values, each)),
+      )
+      expect(sumOf(values, order)).toBeCloseTo(best, 9)
+    }),
+    { numRuns: 60 },
+  )
+})
+
+const room = (id: string, bearingDeg: number): PlanRoom => ({
+  id,
+  roomDay: {
+    place: { latitudeDeg: 52, longitudeDeg: 0 },
+    day: { startUtcMs: Date.parse('2026-06-21T00:00:00Z'), lengthMinutes: 1440, shifts: [] },
+    room: {
+      northSouthMm: 4500,
+      eastWestMm: 4000,
+      heightMm: 2600,
+      windows: [{ ...PLAIN_WINDOW, bearingDeg }],
+      lamps: [PLAIN_LAMP],
+    },
+  },
+  colours: [
+    [90, 0.5, 6],
+    [70, 2, 8],
+  ].map(([l, a, b]) => reflectanceOfReading({ kind: 'lab', lab: [l!, a!, b!] })),
+})
+
+test('east rooms are seen in the morning and west rooms late (common practice)', () => {
+  const { stops } = dayPlan([room('west', 270), room('east', 90)], 6 * 60, 20 * 60, () => 'clear')
+  expect(stops.map(({ roomId }) => roomId)).toEqual(['east', 'west'])
+  expect(stops.map(({ fromMinute, toMinute }) => [fromMinute, toMinute])).toEqual([
+    [360, 780],
+    [780, 1200],
+  ])
+})
+
+test('moments outside the visit are listed for later, those inside are not', () => {
+  const { later } = dayPlan([room('west', 270)], 10 * 60, 11 * 60, () => 'clear')
+  expect(later.map(({ name }) => name)).toEqual(expect.arrayContaining(['warmest', 'lamps only']))
+  expect(later.every(({ minute }) => minute < 600 || minute > 660)).toBe(true)
+  expect(() =>
+    dayPlan(
+      Array.from({ length: MOST_ROOMS + 1 }, (_, i) => room(String(i), 0)),
+      0,
+      600,
+      () => 'clear',
+    ),
+  ).toThrow(/at most 14/)
+  expect(dayPlan([], 600, 660, () => 'clear').stops).toEqual([])
+})

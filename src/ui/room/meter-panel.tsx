@@ -1,0 +1,148 @@
+'use client'
+
+import { useRef, useState } from 'react'
+import { clockTime } from '@/core/light/day-clock'
+import { modelledLight, pinsOf, type MeterReading } from '@/core/light/light-choice'
+import { spotWords } from '@/core/light/spot'
+import { MeterError, simulatedLightMeter, type LightMeter } from '@/devices/light-meter'
+import type { FormAction } from '../form/action-result'
+import { Field, FormMessage } from '../form/field'
+import { useActionForm } from '../form/use-action-form'
+import { useLight } from '../light-bar/light-context'
+import { figures, luxFigure } from '../light-bar/light-words'
+
+type Kept = MeterReading & { readonly id: string; readonly device: string }
+
+/** A light meter's word at this spot and hour: the model is pinned to it and shows before and after. */
+export function MeterPanel({
+  roomId,
+  visitId,
+  freshId,
+  readings,
+  actions,
+}: {
+  readonly roomId: string
+  readonly visitId: string
+  readonly freshId: string
+  readonly readings: readonly Kept[]
+  readonly actions: Readonly<Record<'keepReading' | 'dropReading', FormAction>>
+}) {
+  const { roomDay, choice, light } = useLight()
+  const [typed, setTyped] = useState({ lux: '', cctK: '' })
+  const [device, setDevice] = useState<'typed' | 'simulated'>('typed')
+  const [said, setSaid] = useState('')
+  const form = useActionForm(actions.keepReading, () => setTyped({ lux: '', cctK: '' }))
+  const drop = useActionForm(actions.dropReading)
+  const model = modelledLight(roomDay, { ...choice, source: 'room' })
+  const meter = useRef<LightMeter | null>(null)
+  const question = form.errors.stands
+
+  async function readMeter(): Promise<void> {
+    // What lies there in truth is not known to a model: the stand-in takes a room a little warmer and dimmer.
+    meter.current ??= simulatedLightMeter(
+      () => ({ lux: (model?.illuminanceLux ?? 1) * 0.8, cctK: (model?.cctK ?? 4000) * 0.96 }),
+      readings.length + 1,
+    )
+    try {
+      const { lux, cctK } = await meter.current.read()
+      setTyped({ lux: lux.toPrecision(3), cctK: cctK.toFixed(0) })
+      setDevice('simulated')
+      setSaid('')
+    } catch (error) {
+      if (!(error instanceof MeterError)) throw error
+      setSaid(error.message)
+    }
+  }
+
+  const pins = pinsOf(roomDay)
+  return (
+    <section aria-label="Light meter" className="border-t border-ink pt-3">
+      <h2 className="text-body">Light meter</h2>
+      <p className="text-small">
+        At {clockTime(roomDay.day, choice.minute)}, {spotWords(choice.spot)}, the model says{' '}
+        {model ? figures(model.cctK, model.illuminanceLux) : 'nothing: too dark'}
+        {(pins.daylight || pins.lamps) && light
+          ? `; pinned to the meter, ${figures(light.cctK, light.illuminanceLux)}.`
+          : '.'}
+      </p>
+      <form
+        onSubmit={form.onSubmit}
+        noValidate
+        className="mt-2 grid grid-cols-[1fr_1fr_auto] gap-x-4"
+      >
+        <input type="hidden" name="id" value={freshId} />
+        <input type="hidden" name="roomId" value={roomId} />
+        <input type="hidden" name="visitId" value={visitId} />
+        <input type="hidden" name="minute" value={Math.round(choice.minute)} />
+        <input type="hidden" name="sky" value={choice.sky} />
+        <input type="hidden" name="lampsOn" value={choice.lampsOn ? 'yes' : 'no'} />
+        <input type="hidden" name="spot" value={choice.spot} />
+        <input type="hidden" name="device" value={device} />
+        <Field
+          label="Metered"
+          name="lux"
+          value={typed.lux}
+          onChange={(event) => {
+            setTyped({ ...typed, lux: event.target.value })
+            setDevice('typed')
+          }}
+          error={form.errors.lux}
+          unit="lux"
+        />
+        <Field
+          label="Metered colour"
+          name="cctK"
+          value={typed.cctK}
+          onChange={(event) => {
+            setTyped({ ...typed, cctK: event.target.value })
+            setDevice('typed')
+          }}
+          error={form.errors.cctK}
+          unit="K"
+        />
+        <div className="mt-6 flex gap-2">
+          <button type="button" className="key" onClick={() => void readMeter()}>
+            Read it
+          </button>
+          <button type="submit" className="key" disabled={form.pending}>
+            Keep
+          </button>
+        </div>
+        <p className="col-span-full text-fine text-dim">
+          “Read it” asks a simulated meter. {said && <strong role="alert">{said}</strong>}
+        </p>
+        {question && (
+          <div role="alert" className="col-span-full border-l-4 border-ink pl-3 text-small">
+            <p>{question}</p>
+            <label className="flex min-h-11 items-center gap-2">
+              <input type="checkbox" name="stands" className="size-5 accent-ink" />
+              Looked into: the reading stands
+            </label>
+          </div>
+        )}
+        <FormMessage>{question ? '' : form.message}</FormMessage>
+      </form>
+      <ul>
+        {readings.map(({ id, minute, spot, lux, cctK, device: by }) => (
+          <li
+            key={id}
+            className="flex items-center justify-between border-b border-rule text-small"
+          >
+            {clockTime(roomDay.day, minute)}, {spotWords(spot)}: {luxFigure(lux)} lux,{' '}
+            {Math.round(cctK).toLocaleString('en-GB')} K{by === 'simulated' && ', simulated meter'}
+            <form onSubmit={drop.onSubmit}>
+              <input type="hidden" name="id" value={id} />
+              <button
+                type="submit"
+                className="min-h-11 px-2 underline underline-offset-4"
+                aria-label={`Drop the reading of ${clockTime(roomDay.day, minute)}`}
+              >
+                Drop
+              </button>
+            </form>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

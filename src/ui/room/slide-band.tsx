@@ -1,0 +1,89 @@
+'use client'
+
+import { useMemo, useState } from 'react'
+import { prepareLight, screenColour } from '@/core/colour/appearance'
+import type { Reflectance } from '@/core/colour/spectrum'
+import { differenceWords } from '@/core/judge/difference-words'
+import { undertoneOf } from '@/core/judge/undertone'
+import { utcMsAt } from '@/core/light/day-clock'
+import { slideLights } from '@/core/light/tilt-and-slide'
+import { useLight } from '../light-bar/light-context'
+
+/** A colour that can be carried through the room. */
+export interface SlidSample {
+  readonly id: string
+  readonly name: string
+  readonly reflectance: Reflectance
+}
+
+const STEPS = 48
+
+/** Tilt and slide: one sample carried at 45° from the window to the lamp, as one continuous band. */
+export function SlideBand({ samples }: { readonly samples: readonly SlidSample[] }) {
+  const { roomDay, choice } = useLight()
+  const [picked, setPicked] = useState(samples[0]?.id ?? '')
+  const sample = samples.find(({ id }) => id === picked) ?? samples[0]
+  const lights = useMemo(() => {
+    const moment = {
+      utcMs: utcMsAt(roomDay.day, choice.minute),
+      sky: choice.sky,
+      lampsOn: roomDay.room.lamps.length > 0,
+    }
+    return slideLights(roomDay.room, roomDay.place, moment, STEPS).map(
+      (light) => light && prepareLight(light.spectrum, light.illuminanceLux),
+    )
+  }, [roomDay, choice.minute, choice.sky])
+  if (!sample || roomDay.room.windows.length + roomDay.room.lamps.length === 0) return null
+  const seen = lights.flatMap((light) => (light ? [light] : []))
+  const [first, last] = [seen[0], seen.at(-1)]
+  return (
+    <section aria-label="Tilt and slide" className="border-t border-ink pt-3">
+      <label className="mb-2 flex items-center gap-3 text-small font-medium">
+        Carry
+        <select
+          className="min-h-11 flex-1 border border-ash bg-paper px-2 font-normal"
+          value={sample.id}
+          onChange={(event) => setPicked(event.target.value)}
+        >
+          {samples.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </select>
+      </label>
+      {first && last ? (
+        <>
+          <svg
+            role="img"
+            aria-label={`${sample.name} carried from the window to the lamp: ${carried(first, last, sample.reflectance)}`}
+            viewBox={`0 0 ${STEPS} 1`}
+            preserveAspectRatio="none"
+            shapeRendering="crispEdges"
+            className="block h-20 w-full"
+          >
+            {lights.map((light, i) => (
+              <rect
+                key={i}
+                x={i}
+                width="1.02"
+                height="1"
+                fill={light ? screenColour(light, sample.reflectance).hex : '#111111'}
+              />
+            ))}
+          </svg>
+          <p className="flex justify-between text-fine text-dim">
+            <span>By the window</span>
+            <span>Under the lamp: {carried(first, last, sample.reflectance)}</span>
+          </p>
+        </>
+      ) : (
+        <p className="text-small">Too dark at this hour; add a lamp or step the day on.</p>
+      )}
+    </section>
+  )
+}
+
+type Prepared = ReturnType<typeof prepareLight>
+const carried = (from: Prepared, to: Prepared, reflectance: Reflectance): string =>
+  differenceWords(undertoneOf(from, reflectance), undertoneOf(to, reflectance))
