@@ -45,7 +45,7 @@ async function takeAll(page) {
   const visit = (await link(/Orrin-Vale/)).replace(/\/brief$/, '')
   await open(`${visit}/brief`)
   await shot('brief')
-  await open(`${visit}/plan`)
+  await open(`${visit}/plan?sky=clear`)
   await shot('day-plan')
   const kitchen = (await link(/^Kitchen/)).replace(/\/light$/, '')
   const late = '?light=room&at=17:30&sky=clear&lamps=off'

@@ -39,7 +39,9 @@ test('a bearing of 400 and a window wider than its wall are refused, and no wind
   await open(page, `${snug}/light`)
   await page.getByLabel('Window faces').fill('400')
   await page.getByRole('button', { name: 'Add the window' }).click()
-  await expect(page.getByText('Expected 0 to 359.9 °, got “400”.')).toBeVisible()
+  await expect(
+    page.getByText('Expected 0 to 359.9 ° or a compass point as SW, got “400”.'),
+  ).toBeVisible()
   await expect(page.getByLabel('Window faces')).toHaveValue('400')
   await page.getByLabel('Window faces').fill('180')
   await page.getByLabel('Width').fill('4.2')

@@ -6,7 +6,8 @@ import { CLIMATES, CONTRASTS, OLD_PAINT, WANTS } from '@/core/judge/brief'
 import { HOUSE_RULE_NAMES, schoolsOf, type HouseRules } from '@/core/judge/house-rules'
 import { openDb } from '@/db/store'
 import { saveVisit, setVisitFinished } from '@/db/visits'
-import { isTimeZone } from '@/time/local-day'
+import { minuteAtClockTime } from '@/core/light/day-clock'
+import { isTimeZone, localDay } from '@/time/local-day'
 import type { ActionResult } from '@/ui/form/action-result'
 import {
   choiceValue,
@@ -56,17 +57,30 @@ export async function saveBrief(form: FormData): Promise<ActionResult> {
   if (!wants.success) return refused(wants.error)
   if (input.data.toMinute <= input.data.fromMinute)
     return { ok: false, fields: { toMinute: 'Expected an end after the beginning.' } }
-  const { timeZone, ...brief } = input.data
+  const { timeZone: named, ...brief } = input.data
+  const timeZone = isTimeZone(named) ? named : tzLookup(brief.latitudeDeg, brief.longitudeDeg)
+  const day = localDay(brief.visitDate, timeZone)
+  for (const field of ['fromMinute', 'toMinute'] as const)
+    if (brief[field] < 1440 && minuteAtClockTime(day, clockOf(brief[field])) === null)
+      return {
+        ok: false,
+        fields: {
+          [field]: `Expected an hour of that day, got ${clockOf(brief[field])}: the clocks jump over it.`,
+        },
+      }
   await saveVisit(await openDb(), {
     ...brief,
     wants: wants.data,
     houseRules: Object.fromEntries(
       HOUSE_RULE_NAMES.map((rule) => [rule, schools.data[`rule-${rule}`]]),
     ) as HouseRules,
-    timeZone: isTimeZone(timeZone) ? timeZone : tzLookup(brief.latitudeDeg, brief.longitudeDeg),
+    timeZone,
   })
   return kept(`/visits/${brief.id}/brief`)
 }
+
+const clockOf = (minute: number): string =>
+  `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`
 
 const FinishForm = z.object({ id: z.uuid(), finished: z.enum(['yes', 'no']) })
 

@@ -1,6 +1,7 @@
 import { COMPARATORS } from '@/core/judge/comparators'
 import { aspectOf } from '@/core/light/aspect'
 import { minuteAtClockTime, type LocalDay } from '@/core/light/day-clock'
+import type { Sky } from '@/core/light/sky'
 import { dayPlan, MOST_ROOMS } from '@/core/plan/day-plan'
 import { listCandidates } from '@/db/candidates'
 import { listDecks } from '@/db/decks'
@@ -9,8 +10,12 @@ import { simulatedForecaster } from '@/devices/sky-forecast'
 import { candidatePaint } from './paints'
 import { loadRoomDays, loadVisit } from './visit-page'
 
-/** In which order to see the rooms of a visit, under the sky that is forecast, and what is left for later. */
-export async function loadDayPlan(visitId: string) {
+/**
+ * In which order to see the rooms of a visit, and what is left for later.
+ *
+ * @param sky to plan for, or null for the one that is forecast
+ */
+export async function loadDayPlan(visitId: string, sky: Sky | null = null) {
   const page = await loadVisit(visitId)
   const { visit } = page
   const rooms = page.rooms.slice(0, MOST_ROOMS)
@@ -24,6 +29,8 @@ export async function loadDayPlan(visitId: string) {
     candidates.length > 0 ? candidates : COMPARATORS.map(({ reflectance }) => reflectance)
   const place = { latitudeDeg: visit.latitudeDeg, longitudeDeg: visit.longitudeDeg }
   const forecast = await simulatedForecaster(visit.climate).forecast(place, visit.visitDate)
+  const skyAt = (minute: number): Sky =>
+    sky ?? forecast.hours[Math.min(23, Math.floor(minute / 60))]!
   const [first] = roomDays.values()
   const day = first?.day ?? null
   const plan = day
@@ -31,13 +38,14 @@ export async function loadDayPlan(visitId: string) {
         rooms.map(({ id }) => ({ id, roomDay: roomDays.get(id)!, colours })),
         minuteOfClock(day, visit.fromMinute),
         minuteOfClock(day, visit.toMinute),
-        (minute) => forecast.hours[Math.min(23, Math.floor(minute / 60))]!,
+        skyAt,
       )
     : null
   return {
     visit,
     day,
     forecast,
+    skyAt,
     plan,
     hasCandidates: candidates.length > 0,
     leftOut: page.rooms.slice(MOST_ROOMS).map(({ name }) => name),

@@ -8,6 +8,7 @@ import { BULBS, CURTAINS, LAMP_PLACES, OPPOSITES } from './fittings'
 import {
   PLAIN_SURFACES,
   surfaceAreaM2,
+  wallWidthMm,
   windowAreaM2,
   windowTransmittance,
   type LitRoom,
@@ -60,7 +61,7 @@ export interface RoomLight {
 export interface LightParts {
   /** Sky seen through a window. */
   readonly sky: number
-  /** Direct sun after its first bounce off the floor. */
+  /** Direct sun after its first bounce off floor or wall. */
   readonly sun: number
   /** The ground and what stands opposite, seen through a window. */
   readonly ground: number
@@ -88,7 +89,7 @@ const DARK_LUX = 0.5
  *
  * Each window receives sky, ground, what stands opposite and sun (`windowLight`). Of this a spot sees its share through
  * the panes: the sky at each pane's own height, or what hides it. All that entered, and the first bounce of the
- * sun's patch off the floor, is then reflected between the room's surfaces, band by band, E(λ) = E₀(λ) / (1 − ρ̄(λ)).
+ * sun's patch off floor or wall, is then reflected between the room's surfaces, band by band, E(λ) = E₀(λ) / (1 − ρ̄(λ)).
  * Lamps light a spot directly by the inverse square and the cosine, and bounce alike. `walls` is the mean over all
  * surfaces.
  *
@@ -123,8 +124,9 @@ interface Entering {
   /** Spread over all surfaces, lux. */
   readonly entered: LightSum
   readonly enteredSkyLux: number
-  /** Direct sun on the floor, lumens. */
-  readonly sunFlux: number
+  /** Direct sun that lands on the floor and on the walls, lumens. */
+  readonly sunOnFloor: number
+  readonly sunOnWalls: number
   readonly directSun: boolean
 }
 
@@ -132,11 +134,21 @@ function whatEnters(room: LitRoom, place: Place, moment: LightMoment): Entering 
   const sun = sunPosition(place, moment.utcMs)
   const entered = emptyLightSum()
   if (room.windows.length === 0 || moment.lampsAlone)
-    return { sun, out: null, windows: [], entered, enteredSkyLux: 0, sunFlux: 0, directSun: false }
+    return {
+      sun,
+      out: null,
+      windows: [],
+      entered,
+      enteredSkyLux: 0,
+      sunOnFloor: 0,
+      sunOnWalls: 0,
+      directSun: false,
+    }
   const area = surfaceAreaM2(room)
   const out = outdoors(moment.sky, sun)
   let enteredSkyLux = 0
-  let sunFlux = 0
+  let sunOnFloor = 0
+  let sunOnWalls = 0
   let directSun = false
   const windows = room.windows.map((window) => {
     const light = windowLight(out, window)
@@ -147,23 +159,34 @@ function whatEnters(room: LitRoom, place: Place, moment: LightMoment): Entering 
     if (CURTAINS[window.curtain].diffuses)
       addReflected(entered, 'sky', { sky: [0, 0, 0], sunLux: light.sunLux }, inside / area)
     else {
-      sunFlux += light.sunLux * inside
+      const share = floorShare(room, window, sun)
+      sunOnFloor += light.sunLux * inside * share
+      sunOnWalls += light.sunLux * inside * (1 - share)
       directSun ||= entersRoom(out, window, light.sunLux)
     }
     return { window, light }
   })
-  return { sun, out, windows, entered, enteredSkyLux, sunFlux, directSun }
+  return { sun, out, windows, entered, enteredSkyLux, sunOnFloor, sunOnWalls, directSun }
+}
+
+/** Of the sun through a window, how much lands on the floor before it reaches the wall opposite. */
+function floorShare(room: LitRoom, window: RoomWindow, sun: SunPosition): number {
+  if (window.pitchDeg < 90) return 1
+  const depthMm = wallWidthMm(room, window.bearingDeg + 90)
+  const profile = profileDeg(sun.altitudeDeg, sun.azimuthDeg, window.bearingDeg)
+  const highestMm = depthMm * Math.tan(profile * RAD)
+  return Math.min(1, Math.max(0, (highestMm - window.sillMm) / window.heightMm))
 }
 
 function lightAt(
   room: LitRoom,
   moment: LightMoment,
-  { sun, out, windows, entered, enteredSkyLux, sunFlux, directSun }: Entering,
+  { sun, out, windows, entered, enteredSkyLux, sunOnFloor, sunOnWalls, directSun }: Entering,
   spot: SpotChoice,
 ): RoomLight | null {
   const area = surfaceAreaM2(room)
   const placed = spot === ALL_WALLS ? null : 'at' in spot ? spot : placeSpot(room, spot)
-  const { mean, floor } = reflectancesOf(room)
+  const { mean, floor, wall } = reflectancesOf(room)
   const spread = out ? spectrumOf(entered, out.sunlight) : new Float64Array(SPECTRUM_LENGTH)
   let direct = spread
   let seenSkyLux = enteredSkyLux
@@ -177,10 +200,9 @@ function lightAt(
   }
   const patch = new Float64Array(SPECTRUM_LENGTH)
   const bounce = new Float64Array(SPECTRUM_LENGTH)
-  const sunPerM2 = sunFlux / area
   for (let i = 0; i < SPECTRUM_LENGTH; i++) {
     const again = 1 / (1 - mean[i]!)
-    if (out) patch[i] = sunPerM2 * out.sunlight[i]! * floor[i]!
+    if (out) patch[i] = (out.sunlight[i]! * (sunOnFloor * floor[i]! + sunOnWalls * wall[i]!)) / area
     bounce[i] = spread[i]! * mean[i]! * again + patch[i]! * (again - 1)
   }
   const lamps = moment.lampsOn ? lampLight(room, placed, area, mean) : null
@@ -218,6 +240,7 @@ interface RoomReflectances {
   /** Area-weighted over all surfaces, glass black. */
   readonly mean: Spectrum
   readonly floor: Spectrum
+  readonly wall: Spectrum
 }
 
 const known = new WeakMap<LitRoom, RoomReflectances>()
@@ -235,7 +258,7 @@ function reflectancesOf(room: LitRoom): RoomReflectances {
   )
   const area = surfaceAreaM2(room)
   const mean = floor!.map((share, i) => (plan * (share + ceiling![i]!) + walls * wall![i]!) / area)
-  const reflectances = { mean, floor: floor! }
+  const reflectances = { mean, floor: floor!, wall: wall! }
   known.set(room, reflectances)
   return reflectances
 }

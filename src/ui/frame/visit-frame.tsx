@@ -58,7 +58,7 @@ export function VisitFrame({
             Add a room
           </Link>
         </nav>
-        <span className="ml-auto hidden items-center px-3 text-small whitespace-nowrap xl:flex">
+        <span className="ml-auto hidden items-center px-3 text-small whitespace-nowrap 2xl:flex">
           {household}
         </span>
       </header>

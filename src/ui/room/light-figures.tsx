@@ -16,7 +16,7 @@ export function LightFigures() {
     ['Duv', `${duv >= 0 ? '+' : '−'}${Math.abs(duv).toFixed(4)}`],
     ['Daylight factor', `${daylightFactorPercent(roomDay.room).toFixed(1)} %`],
     ['Sky', share(parts.sky)],
-    ['Sun, off the floor', share(parts.sun)],
+    ['Sun, bounced once', share(parts.sun)],
     ['Ground and opposite', share(parts.ground)],
     ['Bounced inside', share(parts.bounce)],
     ['Lamps', share(parts.lamp)],

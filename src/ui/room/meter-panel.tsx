@@ -56,7 +56,7 @@ export function MeterPanel({
 
   const pins = pinsOf(roomDay)
   return (
-    <section aria-label="Light meter" className="border-t border-ink pt-3">
+    <section aria-label="Meter" className="border-t border-ink pt-3">
       <h2 className="text-body">Light meter</h2>
       <p className="text-small">
         At {clockTime(roomDay.day, choice.minute)}, {spotWords(choice.spot)}, the model says{' '}

@@ -1,11 +1,19 @@
 'use client'
 
 import { useMemo, useState } from 'react'
-import { prepareLight, screenColour } from '@/core/colour/appearance'
+import {
+  commonExposure,
+  inViewOf,
+  prepareLight,
+  screenColour,
+  type PreparedLight,
+} from '@/core/colour/appearance'
+import { xyzUnder } from '@/core/colour/observer'
 import type { Reflectance } from '@/core/colour/spectrum'
 import { differenceWords } from '@/core/judge/difference-words'
-import { undertoneOf } from '@/core/judge/undertone'
+import { undertoneOfXyz, type Undertone } from '@/core/judge/undertone'
 import { utcMsAt } from '@/core/light/day-clock'
+import { roomLight } from '@/core/light/room-light'
 import { slideLights } from '@/core/light/tilt-and-slide'
 import { useLight } from '../light-bar/light-context'
 
@@ -29,9 +37,16 @@ export function SlideBand({ samples }: { readonly samples: readonly SlidSample[]
       sky: choice.sky,
       lampsOn: roomDay.room.lamps.length > 0,
     }
-    return slideLights(roomDay.room, roomDay.place, moment, STEPS).map(
-      (light) => light && prepareLight(light.spectrum, light.illuminanceLux),
+    const { room, place } = roomDay
+    // The eye stays with the room while the sample goes from light to light.
+    const whole = roomLight(room, place, moment)
+    if (!whole) return []
+    const eye = prepareLight(whole.spectrum, whole.illuminanceLux)
+    const seen = slideLights(room, place, moment, STEPS).map(
+      (light) => light && inViewOf(eye, light.spectrum),
     )
+    const exposure = commonExposure(seen.flatMap((light) => (light ? [light] : [])))
+    return seen.map((light) => light && { light: { ...light, exposure }, eye })
   }, [roomDay, choice.minute, choice.sky])
   if (!sample || roomDay.room.windows.length + roomDay.room.lamps.length === 0) return null
   const seen = lights.flatMap((light) => (light ? [light] : []))
@@ -68,7 +83,7 @@ export function SlideBand({ samples }: { readonly samples: readonly SlidSample[]
                 x={i}
                 width="1.02"
                 height="1"
-                fill={light ? screenColour(light, sample.reflectance).hex : '#111111'}
+                fill={light ? screenColour(light.light, sample.reflectance).hex : '#111111'}
               />
             ))}
           </svg>
@@ -84,6 +99,13 @@ export function SlideBand({ samples }: { readonly samples: readonly SlidSample[]
   )
 }
 
-type Prepared = ReturnType<typeof prepareLight>
-const carried = (from: Prepared, to: Prepared, reflectance: Reflectance): string =>
-  differenceWords(undertoneOf(from, reflectance), undertoneOf(to, reflectance))
+interface InView {
+  readonly light: PreparedLight
+  readonly eye: PreparedLight
+}
+
+const seenBy = ({ light, eye }: InView, reflectance: Reflectance): Undertone =>
+  undertoneOfXyz(eye, xyzUnder(light.weights, reflectance))
+
+const carried = (from: InView, to: InView, reflectance: Reflectance): string =>
+  differenceWords(seenBy(from, reflectance), seenBy(to, reflectance))

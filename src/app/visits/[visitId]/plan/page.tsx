@@ -2,14 +2,27 @@ import Link from 'next/link'
 import { loadDayPlan } from '@/app/_load/day-plan'
 import { KIT } from '@/core/judge/brief'
 import { clockTime } from '@/core/light/day-clock'
+import { SKIES } from '@/core/light/sky'
 import { ReadingPage } from '@/ui/frame/reading-page'
 import { SKY_WORDS } from '@/ui/light-bar/light-words'
 
 export const metadata = { title: 'Day plan' }
 
-export default async function PlanPage({ params }: { params: Promise<{ visitId: string }> }) {
-  const { visit, day, plan, forecast, rooms, hasCandidates, leftOut } = await loadDayPlan(
+// Under half a unit nobody sees a room's colours change.
+const SEEN_CHANGE = 0.5
+
+export default async function PlanPage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ visitId: string }>
+  searchParams: Promise<{ sky?: string }>
+}) {
+  const asked = (await searchParams).sky
+  const sky = SKIES.find((each) => each === asked) ?? null
+  const { visit, day, plan, forecast, skyAt, rooms, hasCandidates, leftOut } = await loadDayPlan(
     (await params).visitId,
+    sky,
   )
   if (!day || !plan)
     return (
@@ -21,8 +34,8 @@ export default async function PlanPage({ params }: { params: Promise<{ visitId: 
         </Link>
       </ReadingPage>
     )
-  const expected = (minute: number): string =>
-    SKY_WORDS[forecast.hours[Math.min(23, Math.floor(minute / 60))]!].toLowerCase()
+  const expected = (minute: number): string => SKY_WORDS[skyAt(minute)].toLowerCase()
+  const isEven = plan.stops.every(({ mostChange }) => mostChange < SEEN_CHANGE)
   return (
     <ReadingPage>
       <div className="flex flex-wrap items-baseline justify-between gap-4">
@@ -35,8 +48,26 @@ export default async function PlanPage({ params }: { params: Promise<{ visitId: 
         {hasCandidates
           ? 'Each room at the hour when its candidates change most, as far as the others allow.'
           : 'Each room at the hour when reference colours change most; candidates will sharpen it.'}{' '}
-        Sky by a {forecast.source} forecast. Times are the clock of {visit.placeName}.
+        Times are the clock of {visit.placeName}.
       </p>
+      <nav aria-label="Sky planned for" className="mt-3 flex">
+        {[null, ...SKIES].map((each) => (
+          <Link
+            key={each ?? 'forecast'}
+            href={each ? `?sky=${each}` : '?'}
+            aria-current={each === sky ? 'page' : undefined}
+            className="key -ml-px first:ml-0"
+          >
+            {each ? SKY_WORDS[each] : `Forecast (${forecast.source})`}
+          </Link>
+        ))}
+      </nav>
+      {isEven && (
+        <p className="mt-3 border-l-4 border-ink pl-3 text-small">
+          Under this sky no room changes much through the day: see them in any order, and once more
+          when the sun is out.
+        </p>
+      )}
       <ol className="mt-4">
         {plan.stops.map(({ roomId, fromMinute, toMinute, change, mostChange }) => (
           <li

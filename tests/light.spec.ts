@@ -1,0 +1,214 @@
+import { expect, type Page } from '@playwright/test'
+import { demoVisit, hexOf, open, pressKeyOn, rgbOf, roomOf, tabTo, test, typeInto } from './app'
+
+const bar = (page: Page) => page.getByRole('region', { name: 'Light', exact: true })
+const cctOf = async (page: Page): Promise<number> =>
+  Number(await bar(page).getAttribute('data-cct'))
+
+/** A room from nothing by keyboard: a window by its compass point, lamps by a preset; all else as it comes. */
+async function setUpRoom(page: Page, visit: string, name: string, faces: string): Promise<string> {
+  await open(page, `${visit}/rooms/new`)
+  await typeInto(page, page.getByLabel('Name of the room'), name)
+  await pressKeyOn(page, page.getByRole('button', { name: 'Add the room' }))
+  await page.waitForURL(/\/light/)
+  await expect(page.getByText('No window and no lamp yet')).toBeVisible()
+  await typeInto(page, page.getByLabel('Window faces'), faces)
+  await pressKeyOn(page, page.getByRole('button', { name: 'Add the window' }))
+  await expect(page.getByText(/^Faces /)).toBeVisible()
+  await pressKeyOn(page, page.getByRole('button', { name: 'Add the lamps' }))
+  await expect(page.getByText(/2,700 K, 1,600 lumens together/)).toBeVisible()
+  return page.url().replace(/\/light.*/, '')
+}
+
+test('a north and a west room set up by keyboard in a few inputs: the west warms towards evening, the north stays cool', async ({
+  page,
+  app,
+}) => {
+  test.setTimeout(120_000)
+  const visit = await demoVisit(page, app, 'Dr Abelard and sons')
+  const north = await setUpRoom(page, visit, 'North by hand', 'N')
+  const west = await setUpRoom(page, visit, 'West by hand', '270')
+  const seen: Record<string, { cctK: number; warmth: number }[]> = { north: [], west: [] }
+  for (const [name, room] of [
+    ['north', north],
+    ['west', west],
+  ] as const)
+    for (const at of ['11:00', '18:30']) {
+      await open(page, `${room}/shortlist?light=room&at=${at}&sky=clear&lamps=off`)
+      const [red, , blue] = rgbOf(
+        await hexOf(page.getByRole('img', { name: 'Lornness at 75 per cent' })),
+      )
+      seen[name]!.push({ cctK: await cctOf(page), warmth: red - blue })
+    }
+  const [noon, evening] = seen.west!
+  // Common practice: a west room is subdued and cool before noon, warm late; a north room cool and even.
+  expect(noon!.cctK).toBeGreaterThan(6500)
+  expect(evening!.cctK).toBeLessThan(5500)
+  expect(evening!.warmth).toBeGreaterThan(noon!.warmth)
+  for (const { cctK } of seen.north!) expect(cctK).toBeGreaterThan(6500)
+})
+
+test('the bar is dragged by keys and by hand: swatches follow, the moment lands in the address', async ({
+  page,
+  app,
+}) => {
+  const kitchen = await roomOf(page, await demoVisit(page, app), 'Kitchen')
+  await open(page, `${kitchen}/bench?light=room&at=12:00&sky=clear&lamps=off`)
+  const swatch = page.getByTestId('candidate-swatch').getByRole('img')
+  const before = await hexOf(swatch)
+  const handle = page.getByRole('slider', { name: 'Time of day' })
+  const box = (await handle.boundingBox())!
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(box.x + 200, box.y + 10, { steps: 8 })
+  await expect(swatch).not.toHaveAttribute('data-hex', before)
+  const address = page.url()
+  await page.mouse.up()
+  await expect(page).not.toHaveURL(address)
+  const late = await hexOf(swatch)
+  await open(page, page.url())
+  expect(await hexOf(swatch)).toBe(late)
+  // A spot, linked as well.
+  await page.getByLabel('Spot in the room').selectOption('east-back')
+  await expect(page).toHaveURL(/spot=east-back/)
+  await expect(bar(page)).not.toHaveAttribute('data-lux', '')
+})
+
+test('times are the place’s own, also when the browser sits in another zone', async ({
+  browser,
+  app,
+}) => {
+  const seen: string[] = []
+  for (const timezoneId of ['Europe/London', 'Pacific/Auckland']) {
+    const page = await browser.newPage({ timezoneId, viewport: { width: 1280, height: 800 } })
+    const room = await roomOf(page, await demoVisit(page, app, 'Pell and Ibbotrey'), 'Living room')
+    await open(page, `${room}/light?light=room&at=13:00&sky=clear`)
+    await expect(bar(page)).toContainText('13:00')
+    seen.push(
+      `${await cctOf(page)} ${await bar(page).getAttribute('data-lux')} ${await page.getByRole('region', { name: 'The day in words' }).textContent()}`,
+    )
+    await page.close()
+  }
+  expect(seen[0]).toBe(seen[1])
+})
+
+test('summer and winter are one tap apart, a date that does not exist is refused', async ({
+  page,
+  app,
+}) => {
+  const room = await roomOf(page, await demoVisit(page, app), 'South bedroom')
+  await open(page, `${room}/light?light=room&at=12:00&sky=clear`)
+  const words = page.getByRole('region', { name: 'The day in words' })
+  await page.getByRole('radio', { name: '21 June' }).click()
+  const summer = await words.textContent()
+  await page.getByRole('radio', { name: '21 December' }).click()
+  await expect(words).not.toHaveText(summer!)
+  await expect(page).toHaveURL(/day=winter/)
+  await page.getByLabel('or on').fill('2026-02-30')
+  await page.getByRole('button', { name: 'Show' }).click()
+  await expect(
+    page.getByText('Expected a date that exists, as 2026-06-21, got “2026-02-30”.'),
+  ).toBeVisible()
+})
+
+test('the model is pinned to a meter reading; one that disagrees is asked about first', async ({
+  page,
+  app,
+}) => {
+  const room = await roomOf(page, await demoVisit(page, app), 'Landing study')
+  await open(page, `${room}/light?light=room&at=12:00&sky=clear&lamps=off`)
+  const meter = page.getByRole('region', { name: 'Meter' })
+  const lux = Number(await bar(page).getAttribute('data-lux'))
+  await meter.getByLabel('Metered', { exact: true }).fill(String(lux * 6))
+  await meter.getByLabel('Metered colour').fill('6000')
+  await meter.getByRole('button', { name: 'Keep' }).click()
+  await expect(meter.getByText(/times as bright as expected: is a lamp on/)).toBeVisible()
+  await meter.getByLabel('Metered', { exact: true }).fill(String(lux * 2))
+  await meter.getByRole('button', { name: 'Keep' }).click()
+  await expect(meter.getByText(/pinned to the meter/)).toBeVisible()
+  await expect
+    .poll(async () => Number(await bar(page).getAttribute('data-lux')) / lux)
+    .toBeCloseTo(2, 1)
+  await meter.getByRole('button', { name: /^Drop the reading/ }).click()
+  await expect(bar(page)).toHaveAttribute('data-lux', String(lux))
+})
+
+test('the simulated meter warms up, then reads', async ({ page, app }) => {
+  const room = await roomOf(page, await demoVisit(page, app), 'Landing study')
+  await open(page, `${room}/light?light=room&at=12:00&sky=clear`)
+  const meter = page.getByRole('region', { name: 'Meter' })
+  await meter.getByRole('button', { name: 'Read it' }).click()
+  await expect(meter.getByText('The meter warms up. Read once more.')).toBeVisible()
+  await expect(async () => {
+    await meter.getByRole('button', { name: 'Read it' }).click()
+    await expect(meter.getByLabel('Metered', { exact: true })).not.toHaveValue('', { timeout: 500 })
+  }).toPass()
+})
+
+test('rooms are put in order, copied, taken out and put back', async ({ page, app }) => {
+  const visit = await demoVisit(page, app, 'Pell and Ibbotrey')
+  await open(page, `${visit}/brief`)
+  const list = page.getByRole('region', { name: 'Rooms of the visit' })
+  const names = list.getByRole('listitem')
+  await expect(names.first()).toContainText('Living room')
+  await list.getByRole('button', { name: 'Living room later' }).click()
+  await expect(names.first()).toContainText('Back study')
+  await list.getByRole('button', { name: 'Copy Back study' }).click()
+  await expect(names).toHaveCount(3)
+  await expect(list.getByText('Back study 2')).toBeVisible()
+  await list.getByRole('button', { name: 'Take out Back study 2' }).click()
+  await expect(names).toHaveCount(2)
+  await list.getByRole('button', { name: 'Undo' }).click()
+  await expect(names).toHaveCount(3)
+})
+
+test('a ceiling of 0, a lamp of −100 lumens and an hour the clocks skip are refused at the field', async ({
+  page,
+  app,
+}) => {
+  const visit = await demoVisit(page, app, 'Mrs Quillan')
+  await open(page, `${visit}/rooms/new`)
+  await page.getByLabel('Name of the room').fill('Nowhere')
+  await page.getByLabel('Ceiling height').fill('0')
+  await page.getByRole('button', { name: 'Add the room' }).click()
+  await expect(page.getByText('Expected 1.5 to 15 m, got “0”.')).toBeVisible()
+  await expect(page.getByLabel('Name of the room')).toHaveValue('Nowhere')
+  const hall = await roomOf(page, visit, 'Hall')
+  await open(page, `${hall}/light`)
+  await page.getByLabel('Light together').fill('-100')
+  await page.getByRole('button', { name: 'Add the lamps' }).click()
+  await expect(page.getByText('Expected 10 to 100,000 lm, got “-100”.')).toBeVisible()
+  await open(page, `${visit}/brief`)
+  await page.getByLabel('Date of the visit').fill('2026-03-29')
+  await page.getByLabel('Visit from').fill('01:30')
+  await page.getByRole('button', { name: 'Keep the brief' }).click()
+  await expect(
+    page.getByText('Expected an hour of that day, got 01:30: the clocks jump over it.'),
+  ).toBeVisible()
+})
+
+test('the day plan comes as a calendar file in the order shown', async ({ page, app }) => {
+  const visit = await demoVisit(page, app)
+  await open(page, `${visit}/plan?sky=clear`)
+  const stops = page
+    .getByRole('main')
+    .getByRole('listitem')
+    .filter({ hasText: /\d\d:\d\d–/ })
+  await expect(stops).toHaveCount(5)
+  // The east window of the landing before the west window of the kitchen (common practice).
+  const texts = await stops.allTextContents()
+  const place = (name: string) => texts.findIndex((text) => text.includes(name))
+  expect(place('Landing study')).toBeLessThan(place('Kitchen'))
+  const answer = await page.request.get(`${app.url}/api/visits/${visit.split('/').at(-1)}/plan`)
+  expect(answer.headers()['content-type']).toContain('text/calendar')
+  expect((await answer.text()).match(/BEGIN:VEVENT/g)).toHaveLength(5)
+})
+
+test('the room is drawn with the sun’s patch when the sun is in', async ({ page, app }) => {
+  const kitchen = await roomOf(page, await demoVisit(page, app), 'Kitchen')
+  await open(page, `${kitchen}/light?light=room&at=17:30&sky=clear`)
+  await expect(page.getByTestId('sun-patch')).toHaveCount(1)
+  await open(page, `${kitchen}/light?light=room&at=10:00&sky=clear`)
+  await expect(page.getByTestId('sun-patch')).toHaveCount(0)
+  await tabTo(page, page.getByRole('button', { name: 'Window in the east wall' }))
+})
