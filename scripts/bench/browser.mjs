@@ -24,6 +24,14 @@ export async function measureBench() {
     console.log(
       `key to new picture: ${median.toFixed(1)} ms median, ${slow.toFixed(1)} ms at the 95th percentile`,
     )
+    for (const view of ['bench', 'keepers', 'shortlist']) {
+      const drag = await dragCost(browser, bench.replace(/bench$/, view))
+      console.log(
+        `dragging the light bar over the ${view} (${drag.swatches} swatches): script a frame ` +
+          `${drag.median.toFixed(1)} ms median, ${drag.slow.toFixed(1)} ms at the 95th percentile; ` +
+          `longest task ${drag.longest.toFixed(0)} ms`,
+      )
+    }
   } finally {
     await browser.close()
     server.child.kill('SIGTERM')
@@ -36,7 +44,10 @@ async function benchAddress(browser, url) {
   const page = await browser.newPage()
   await page.goto(url)
   await page.goto(url + (await page.getByRole('link', { name: /Orrin-Vale/ }).getAttribute('href')))
-  const kitchen = await page.getByRole('link', { name: /^Kitchen/ }).getAttribute('href')
+  const kitchen = await page
+    .getByRole('link', { name: /^Kitchen/ })
+    .first()
+    .getAttribute('href')
   await page.close()
   return url + kitchen.replace(/\/light.*$/, '/bench')
 }
@@ -84,5 +95,51 @@ async function keyToPicture(browser, bench) {
   return {
     median: times[Math.floor(times.length / 2)],
     slow: times[Math.floor(times.length * 0.95)],
+  }
+}
+
+const FRAMES_DRAGGED = 120
+
+/** Script time of every frame while the bar's handle is dragged over the day and back. */
+async function dragCost(browser, address) {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await page.goto(`${address}?light=room&at=09:00&sky=clear&lamps=off`)
+  await page.locator('html[data-ready=yes]').waitFor()
+  await page.waitForLoadState('networkidle')
+  const session = await page.context().newCDPSession(page)
+  await session.send('Performance.enable')
+  const scriptMs = async () => {
+    const { metrics } = await session.send('Performance.getMetrics')
+    return 1000 * metrics.find(({ name }) => name === 'ScriptDuration').value
+  }
+  await page.evaluate(() => {
+    window.longestTask = 0
+    new PerformanceObserver((list) => {
+      for (const { duration } of list.getEntries())
+        window.longestTask = Math.max(window.longestTask, duration)
+    }).observe({ type: 'longtask' })
+  })
+  const box = await page.getByRole('slider', { name: 'Time of day' }).boundingBox()
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
+  await page.mouse.move(x, y)
+  await page.mouse.down()
+  const times = []
+  for (let i = 0; i < FRAMES_DRAGGED; i++) {
+    const before = await scriptMs()
+    await page.mouse.move(x + 200 * Math.sin((i / FRAMES_DRAGGED) * Math.PI * 4), y)
+    await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => done())))
+    times.push((await scriptMs()) - before)
+  }
+  await page.mouse.up()
+  const longest = await page.evaluate(() => window.longestTask)
+  const swatches = await page.locator('[data-hex]').count()
+  await page.close()
+  // The first frames still compile.
+  const sorted = times.slice(20).sort((p, q) => p - q)
+  return {
+    swatches,
+    longest,
+    median: sorted[Math.floor(sorted.length / 2)],
+    slow: sorted[Math.floor(sorted.length * 0.95)],
   }
 }

@@ -31,6 +31,14 @@ line(
   medianMs(200, () => roomLight(room, place, noon)),
 )
 line(
+  'light at a spot at another moment, and 30 swatches in it',
+  medianMs(100, () => {
+    const here = roomLight(room, place, noon, { plane: 'tilted', depth: 'middle' })!
+    const prepared = prepareLight(here.spectrum, here.illuminanceLux)
+    for (let i = 0; i < 30; i++) screenColour(prepared, reflectances[i]!)
+  }),
+)
+line(
   'ribbon of a room’s day',
   medianMs(20, () => dayRibbon({ room, place, day }, 'clear')),
 )

@@ -8,6 +8,7 @@ import { useLight } from '../light-bar/light-context'
 import type { Strip } from './deck-strips'
 
 const ROW_PX = 6
+const STILL_MS = 80
 
 /** The whole deck in the light of the page, one column a strip; the bracket is what stands below. */
 export function DeckMap({
@@ -30,12 +31,18 @@ export function DeckMap({
   useEffect(() => {
     const context = canvas.current?.getContext('2d')
     if (!context || !reflectances || !prepared) return
-    strips.forEach(({ places }, column) =>
-      places.forEach((place, row) => {
-        context.fillStyle = screenColour(prepared, reflectances[place]!).hex
-        context.fillRect(column, row, 1, 1)
-      }),
+    // A thousand colours wait until the light stands still; the swatches that are judged never do.
+    const drawing = setTimeout(
+      () =>
+        strips.forEach(({ places }, column) =>
+          places.forEach((place, row) => {
+            context.fillStyle = screenColour(prepared, reflectances[place]!).hex
+            context.fillRect(column, row, 1, 1)
+          }),
+        ),
+      STILL_MS,
     )
+    return () => clearTimeout(drawing)
   }, [strips, reflectances, prepared])
 
   const last = Math.max(0, strips.length - shown)

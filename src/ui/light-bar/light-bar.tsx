@@ -1,16 +1,22 @@
 'use client'
 
 import { Slider, ToggleGroup } from 'radix-ui'
-import { useMemo } from 'react'
-import { clockTime } from '@/core/light/day-clock'
-import { LIGHT_SOURCES, lateSunMinute, type LightSource } from '@/core/light/light-choice'
+import { memo, useMemo } from 'react'
+import { clockTime, type LocalDay } from '@/core/light/day-clock'
+import {
+  LIGHT_SOURCES,
+  lateSunMinute,
+  type LightChoice,
+  type LightSource,
+} from '@/core/light/light-choice'
 import { lightColourWord } from '@/core/light/light-words'
 import { dayRibbon, RIBBON_STEP_MINUTES } from '@/core/light/ribbon'
 import { SKIES, type Sky } from '@/core/light/sky'
+import type { Place } from '@/core/light/sun-position'
 import { SPOT_NAMES, spotWords, type SpotName } from '@/core/light/spot'
 import { useLight } from './light-context'
 import { figures, SKY_WORDS, sourceWords } from './light-words'
-import { placeMoments } from './moment-rows'
+import { placeMoments, type PlacedMoment } from './moment-rows'
 import { RibbonDrawing } from './ribbon-drawing'
 
 /** The room's day, docked under every view that judges: drag it and all swatches follow. */
@@ -22,7 +28,7 @@ export function LightBar() {
   const to = ribbon.steps.at(-1)!.minute
   const lateSun = useMemo(() => lateSunMinute(place, day), [place, day])
   const minute = Math.min(to, Math.max(from, choice.source === 'west' ? lateSun : choice.minute))
-  const moments = placeMoments(ribbon.moments, from, to, 2)
+  const moments = useMemo(() => placeMoments(ribbon.moments, from, to, 2), [ribbon, from, to])
   const timeless = choice.source === 'lamps'
   const forcedLamps = choice.source === 'room' && !choice.lampsOn && (light?.parts.lamp ?? 0) > 0
   const clock = clockTime(day, minute)
@@ -76,85 +82,127 @@ export function LightBar() {
             />
           </Slider.Thumb>
         </Slider.Root>
-        <div className="relative h-9 text-fine max-sm:hidden">
-          {moments.map((moment) => (
-            <button
-              key={`${moment.name}${moment.minute}`}
-              type="button"
-              className={`absolute border-l border-ash px-1 whitespace-nowrap hover:underline ${moment.side === 'left' ? '-translate-x-full border-r border-l-0' : ''}`}
-              style={{ left: `${moment.at * 100}%`, top: `${moment.row * 1.1}rem` }}
-              onClick={() => settle({ source: 'room', minute: moment.minute })}
-            >
-              {moment.name}
-              <span className="sr-only"> at {clockTime(day, moment.minute)}</span>
-            </button>
-          ))}
-        </div>
+        <MomentKeys {...{ moments, day, settle }} />
       </div>
 
-      <div className="flex flex-col gap-1 max-sm:col-span-2">
-        <ToggleGroup.Root
-          type="single"
-          aria-label="Hold it up in"
-          className="flex"
-          value={choice.source}
-          onValueChange={(value) => value && settle({ source: value as LightSource })}
-        >
-          {LIGHT_SOURCES.map((source) => (
-            <ToggleGroup.Item
-              key={source}
-              value={source}
-              disabled={source === 'lamps' && room.lamps.length === 0}
-              className="key -ml-px px-3 first:ml-0 max-sm:flex-1 max-sm:px-1"
-            >
-              {sourceWords(source, place)}
-            </ToggleGroup.Item>
-          ))}
-        </ToggleGroup.Root>
-        <div className="flex items-center justify-between gap-3 text-small">
-          <label className="flex min-h-9 items-center gap-2">
-            <span className="sr-only">Sky</span>
-            <select
-              className="min-h-9 border border-ash bg-paper px-1"
-              value={choice.sky}
-              onChange={(event) => settle({ sky: event.target.value as Sky })}
-            >
-              {SKIES.map((sky) => (
-                <option key={sky} value={sky}>
-                  {SKY_WORDS[sky]}
-                </option>
-              ))}
-            </select>
-          </label>
-          <label className="flex min-h-9 items-center gap-2">
-            <span className="sr-only">Spot in the room</span>
-            <select
-              className="min-h-9 w-32 border border-ash bg-paper px-1"
-              value={choice.spot}
-              onChange={(event) => settle({ spot: event.target.value as SpotName })}
-            >
-              {SPOT_NAMES.map((spot) => (
-                <option key={spot} value={spot}>
-                  {spotWords(spot)}
-                </option>
-              ))}
-            </select>
-          </label>
-          <label className="flex min-h-9 items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-5 accent-ink"
-              checked={choice.lampsOn}
-              disabled={room.lamps.length === 0}
-              onChange={(event) => settle({ lampsOn: event.target.checked })}
-            />
-            Lamps on
-          </label>
-        </div>
-      </div>
+      <LightControls
+        source={choice.source}
+        sky={choice.sky}
+        spot={choice.spot}
+        lampsOn={choice.lampsOn}
+        hasLamps={room.lamps.length > 0}
+        place={place}
+        settle={settle}
+      />
     </section>
   )
 }
+
+/** The moments that matter, each a key under its place on the ribbon. */
+const MomentKeys = memo(function MomentKeys({
+  moments,
+  day,
+  settle,
+}: {
+  readonly moments: readonly PlacedMoment[]
+  readonly day: LocalDay
+  readonly settle: (change: Partial<LightChoice>) => void
+}) {
+  return (
+    <div className="relative h-9 text-fine max-sm:hidden">
+      {moments.map((moment) => (
+        <button
+          key={`${moment.name}${moment.minute}`}
+          type="button"
+          className={`absolute border-l border-ash px-1 whitespace-nowrap hover:underline ${moment.side === 'left' ? '-translate-x-full border-r border-l-0' : ''}`}
+          style={{ left: `${moment.at * 100}%`, top: `${moment.row * 1.1}rem` }}
+          onClick={() => settle({ source: 'room', minute: moment.minute })}
+        >
+          {moment.name}
+          <span className="sr-only"> at {clockTime(day, moment.minute)}</span>
+        </button>
+      ))}
+    </div>
+  )
+})
+
+/** Everything of the light but the hour: rendered when it changes, not with every frame of a drag. */
+const LightControls = memo(function LightControls({
+  source,
+  sky,
+  spot,
+  lampsOn,
+  hasLamps,
+  place,
+  settle,
+}: Pick<LightChoice, 'source' | 'sky' | 'spot' | 'lampsOn'> & {
+  readonly hasLamps: boolean
+  readonly place: Place
+  readonly settle: (change: Partial<LightChoice>) => void
+}) {
+  return (
+    <div className="flex flex-col gap-1 max-sm:col-span-2">
+      <ToggleGroup.Root
+        type="single"
+        aria-label="Hold it up in"
+        className="flex"
+        value={source}
+        onValueChange={(value) => value && settle({ source: value as LightSource })}
+      >
+        {LIGHT_SOURCES.map((each) => (
+          <ToggleGroup.Item
+            key={each}
+            value={each}
+            disabled={each === 'lamps' && !hasLamps}
+            className="key -ml-px px-3 first:ml-0 max-sm:flex-1 max-sm:px-1"
+          >
+            {sourceWords(each, place)}
+          </ToggleGroup.Item>
+        ))}
+      </ToggleGroup.Root>
+      <div className="flex items-center justify-between gap-3 text-small">
+        <label className="flex min-h-9 items-center gap-2">
+          <span className="sr-only">Sky</span>
+          <select
+            className="min-h-9 border border-ash bg-paper px-1"
+            value={sky}
+            onChange={(event) => settle({ sky: event.target.value as Sky })}
+          >
+            {SKIES.map((each) => (
+              <option key={each} value={each}>
+                {SKY_WORDS[each]}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="flex min-h-9 items-center gap-2">
+          <span className="sr-only">Spot in the room</span>
+          <select
+            className="min-h-9 w-32 border border-ash bg-paper px-1"
+            value={spot}
+            onChange={(event) => settle({ spot: event.target.value as SpotName })}
+          >
+            {SPOT_NAMES.map((each) => (
+              <option key={each} value={each}>
+                {spotWords(each)}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="flex min-h-9 items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-5 accent-ink"
+            checked={lampsOn}
+            disabled={!hasLamps}
+            onChange={(event) => settle({ lampsOn: event.target.checked })}
+          />
+          Lamps on
+        </label>
+      </div>
+    </div>
+  )
+})
 
 /** Dragging the day leaves the borrowed lights that have no time of their own. */
 const dayOf = (source: LightSource): LightSource => (source === 'north' ? 'north' : 'room')

@@ -2,12 +2,23 @@
 
 import { useSearchParams } from 'next/navigation'
 import { z } from 'zod'
-import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react'
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useEffect,
+  useLayoutEffect,
+  useMemo,
+  useRef,
+  useState,
+  type ReactNode,
+} from 'react'
 import { prepareLight, type PreparedLight } from '@/core/colour/appearance'
 import type { LocalDay } from '@/core/light/day-clock'
 import { lightFromAddress, lightToAddress, openingChoice } from '@/core/light/light-address'
 import { lightOf, type LightChoice, type RoomDay } from '@/core/light/light-choice'
 import type { RoomLight } from '@/core/light/room-light'
+import { Painter } from '../swatch/painter'
 
 /** "visit", "summer", "winter", or a date. */
 export type DayName = string
@@ -41,6 +52,7 @@ interface LightState {
 }
 
 const LightContext = createContext<LightState | null>(null)
+const PainterContext = createContext<Painter | null>(null)
 
 /** The one light that every swatch of a page is seen in. */
 export function LightProvider({
@@ -97,18 +109,37 @@ export function LightProvider({
     (change: Partial<LightChoice>) => setAsked((before) => ({ ...before, ...change })),
     [],
   )
-  const settle = useCallback(
-    (change: Partial<LightChoice>) => {
-      setAsked((before) => ({ ...before, ...change }))
-      writeAddress(lightToAddress({ ...choice, ...change }, roomDay.day))
-    },
-    [choice, roomDay.day],
-  )
+  // The address is written once a light is settled, never while it is dragged.
+  const [settled, setSettled] = useState(0)
+  const settle = useCallback((change: Partial<LightChoice>) => {
+    setAsked((before) => ({ ...before, ...change }))
+    setSettled((times) => times + 1)
+  }, [])
+  const latest = useRef({ choice, day: roomDay.day })
+  useEffect(() => {
+    latest.current = { choice, day: roomDay.day }
+  }, [choice, roomDay.day])
+  useEffect(() => {
+    if (settled > 0) writeAddress({ ...lightToAddress(latest.current.choice, latest.current.day) })
+  }, [settled])
+  const [painter] = useState(() => new Painter(prepared))
+  useLayoutEffect(() => painter.show(prepared), [painter, prepared])
   const state = useMemo(
     () => ({ roomDay, choice, light, prepared, dayName: shown.name, showDay, show, settle }),
     [roomDay, choice, light, prepared, shown.name, showDay, show, settle],
   )
-  return <LightContext value={state}>{children}</LightContext>
+  return (
+    <PainterContext value={painter}>
+      <LightContext value={state}>{children}</LightContext>
+    </PainterContext>
+  )
+}
+
+/** Repaints swatches in the light of the page; the same all along, so that a swatch need not render to be relit. */
+export function usePainter(): Painter {
+  const painter = useContext(PainterContext)
+  if (!painter) throw new Error('usePainter needs a LightProvider above it')
+  return painter
 }
 
 export function useLight(): LightState {

@@ -18,6 +18,7 @@ const DEAREST_FIRST: readonly MomentName[] = [
   'sun out',
   'warmest',
   'coolest',
+  'lamps only',
   'brightest',
 ]
 

@@ -1,11 +1,11 @@
 'use client'
 
-import { memo } from 'react'
+import { memo, useLayoutEffect, useRef } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
+import { usePainter } from '../light-bar/light-context'
 import { Patch } from './patch'
-import { useRelitColour } from './use-relit'
 
-/** A surface in the light of the page. */
+/** A surface in the light of the page. It is repainted by the page's painter, frame by frame, not rendered. */
 export const RelitPatch = memo(function RelitPatch({
   reflectance,
   label,
@@ -15,6 +15,11 @@ export const RelitPatch = memo(function RelitPatch({
   readonly label?: string
   readonly className?: string
 }) {
-  const colour = useRelitColour(reflectance)
-  return <Patch colour={colour} label={label} className={className} />
+  const painter = usePainter()
+  const patch = useRef<HTMLSpanElement>(null)
+  // After every render, for what is on the page may be of another light than what was rendered.
+  useLayoutEffect(() => painter.watch({ patch: patch.current!, reflectance, label }))
+  return (
+    <Patch ref={patch} colour={painter.colourOf(reflectance)} label={label} className={className} />
+  )
 })

@@ -8,9 +8,7 @@ import { lightnessWord } from '@/core/judge/lightness-word'
 import { undertoneOf } from '@/core/judge/undertone'
 import { lrvPercent } from '@/core/paint/reading'
 import { useLight } from '../light-bar/light-context'
-
-// Nothing is seen in the dark.
-const DARK: ScreenColour = { hex: '#111111', inGamut: true, p3: null }
+import { DARK } from './painter'
 
 /** A surface as it looks in the light of the page. */
 export function useRelitColour(reflectance: Reflectance): ScreenColour {
