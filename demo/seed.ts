@@ -106,7 +106,7 @@ async function seedRoom(
     keeperIds.set(name, id)
     await saveKeeper(
       db,
-      { id, roomId, name, kind, state },
+      { id, roomId, name, kind, state, place: '', note: '', varies: false, replacedBy: '' },
       colours.map(([part, sharePercent, lab]) => ({
         part,
         sharePercent,

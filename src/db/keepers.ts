@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { KEEPER_KINDS, KEEPER_STATES } from '../core/judge/keeper-kind'
-import type { PlainReading } from '../core/paint/reading'
+import { READING_SOURCES, type PlainReading, type ReadingSource } from '../core/paint/reading'
 import { many, type Db } from './db'
 import { ReadingColumns, readingFromColumns, readingParameters } from './reading-columns'
 
@@ -8,10 +8,12 @@ const ColourShape = ReadingColumns.extend({
   part: z.string(),
   sharePercent: z.number(),
   deckColourId: z.uuid().nullable(),
+  source: z.enum(READING_SOURCES).nullable(),
 }).transform((row) => ({
   part: row.part,
   sharePercent: row.sharePercent,
   deckColourId: row.deckColourId,
+  source: row.source,
   reading: readingFromColumns(row),
 }))
 
@@ -21,18 +23,27 @@ const KeeperRow = z.object({
   name: z.string(),
   kind: z.enum(KEEPER_KINDS),
   state: z.enum(KEEPER_STATES),
+  /** Where in the room. */
+  place: z.string(),
+  note: z.string(),
+  /** It differs from piece to piece, as stone and wood do. */
+  varies: z.boolean(),
+  /** What comes in its place, for one that is leaving. */
+  replacedBy: z.string(),
   colours: z.array(ColourShape),
 })
 export type Keeper = z.infer<typeof KeeperRow>
 
 /** A colour read for a keeper, or picked from a deck that has read it already. */
 export type NewKeeperColour = { readonly part: string; readonly sharePercent: number } & (
-  { readonly reading: PlainReading } | { readonly deckColourId: string }
+  | { readonly reading: PlainReading; readonly source?: ReadingSource }
+  | { readonly deckColourId: string }
 )
 
 const SELECT = `select k.id, k.room_id as "roomId", k.name, k.kind, k.state,
+  k.place, k.note, k.varies, k.replaced_by as "replacedBy",
   (select json_agg(json_build_object('part', c.part, 'sharePercent', c.share_percent,
-      'deckColourId', c.deck_colour_id,
+      'deckColourId', c.deck_colour_id, 'source', c.source,
       'readingKind', case when d.id is null then c.reading_kind else d.reading_kind end,
       'labL', coalesce(c.lab_l, d.lab_l), 'labA', coalesce(c.lab_a, d.lab_a),
       'labB', coalesce(c.lab_b, d.lab_b), 'hex', coalesce(c.hex, d.hex)) order by c.position)
@@ -67,17 +78,29 @@ export function saveKeeper(
 ): Promise<void> {
   return db.transaction(async (tx) => {
     await tx.query(
-      `insert into keeper (id, room_id, name, kind, state) values ($1, $2, $3, $4, $5)
+      `insert into keeper (id, room_id, name, kind, state, place, note, varies, replaced_by)
+       values ($1, $2, $3, $4, $5, $6, $7, $8, $9)
        on conflict (id) do update set name = excluded.name, kind = excluded.kind,
-         state = excluded.state`,
-      [keeper.id, keeper.roomId, keeper.name, keeper.kind, keeper.state],
+         state = excluded.state, place = excluded.place, note = excluded.note,
+         varies = excluded.varies, replaced_by = excluded.replaced_by`,
+      [
+        keeper.id,
+        keeper.roomId,
+        keeper.name,
+        keeper.kind,
+        keeper.state,
+        keeper.place,
+        keeper.note,
+        keeper.varies,
+        keeper.replacedBy,
+      ],
     )
     await tx.query('delete from keeper_colour where keeper_id = $1', [keeper.id])
     for (const [position, colour] of colours.entries())
       await tx.query(
         `insert into keeper_colour (keeper_id, position, part, share_percent, deck_colour_id,
-           reading_kind, lab_l, lab_a, lab_b, hex)
-         values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)`,
+           reading_kind, lab_l, lab_a, lab_b, hex, source)
+         values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11)`,
         [
           keeper.id,
           position,
@@ -86,6 +109,7 @@ export function saveKeeper(
           ...('reading' in colour
             ? [null, ...readingParameters(colour.reading)]
             : [colour.deckColourId, 'deck', null, null, null, null]),
+          'reading' in colour ? (colour.source ?? null) : null,
         ],
       )
   })

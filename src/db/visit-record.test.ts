@@ -53,6 +53,8 @@ const COLOURS: NewDeckColour[] = [
   },
 ]
 
+const PLAIN = { place: '', note: '', varies: false, replacedBy: '' }
+
 async function seenPair() {
   const v = visit()
   await saveVisit(db, v)
@@ -73,6 +75,10 @@ async function seenPair() {
     name: 'Stone',
     kind: 'stone',
     state: 'staying',
+    place: 'by the window',
+    note: '',
+    varies: true,
+    replacedBy: '',
   } as const
   await saveKeeper(db, keeper, [
     { part: 'ground', sharePercent: 80, reading: { kind: 'lab', lab: [66, 9, 14] } },
@@ -211,13 +217,24 @@ test('a look at something that is not there, or is in another visit, is not kept
 
 test('keepers come dearest first, each with its colours in order', async () => {
   const { roomId } = await seenPair()
-  const rug = { id: randomUUID(), roomId, name: 'Rug', kind: 'rug', state: 'arriving' } as const
+  const rug = {
+    ...PLAIN,
+    id: randomUUID(),
+    roomId,
+    name: 'Rug',
+    kind: 'rug',
+    state: 'arriving',
+  } as const
   const floor = {
     id: randomUUID(),
     roomId,
     name: 'Boards',
     kind: 'floor',
     state: 'staying',
+    place: 'by the window',
+    note: '',
+    varies: true,
+    replacedBy: '',
   } as const
   const [colour] = await searchDeckColours(db, 'Twoling')
   await saveKeeper(db, rug, [
@@ -241,10 +258,14 @@ test('keepers come dearest first, each with its colours in order', async () => {
 test('a keeper whose colour cannot be stored leaves no trace', async () => {
   const { roomId } = await seenPair()
   const id = randomUUID()
-  const bad = saveKeeper(db, { id, roomId, name: 'Ghost', kind: 'tile', state: 'staying' }, [
-    { part: 'glaze', sharePercent: 50, reading: { kind: 'lab', lab: [50, 0, 0] } },
-    { part: 'grout', sharePercent: 500, reading: { kind: 'lab', lab: [50, 0, 0] } },
-  ])
+  const bad = saveKeeper(
+    db,
+    { ...PLAIN, id, roomId, name: 'Ghost', kind: 'tile', state: 'staying' },
+    [
+      { part: 'glaze', sharePercent: 50, reading: { kind: 'lab', lab: [50, 0, 0] } },
+      { part: 'grout', sharePercent: 500, reading: { kind: 'lab', lab: [50, 0, 0] } },
+    ],
+  )
   await expect(bad).rejects.toThrow()
   expect((await listKeepersInRoom(db, roomId)).map(({ name }) => name)).toEqual(['Stone'])
   expect((await events('keeper')).map(({ after }) => (after as { name: string }).name)).toEqual([

@@ -7,7 +7,7 @@ import { FOREIGN_KEY_VIOLATION, sqlState, UNIQUE_VIOLATION } from '@/db/db'
 import { saveKeeper, type NewKeeperColour } from '@/db/keepers'
 import { openDb } from '@/db/store'
 import type { ActionResult } from '@/ui/form/action-result'
-import { choiceValue, nameValue, numberValue } from './form-values'
+import { choiceValue, nameValue, noteValue, numberValue } from './form-values'
 import { kept, refused } from './result'
 
 const KeeperForm = z.object({
@@ -16,13 +16,17 @@ const KeeperForm = z.object({
   name: nameValue('a name for what stays'),
   kind: choiceValue(KEEPER_KINDS),
   state: choiceValue(KEEPER_STATES),
+  place: z.string().trim().max(80, 'Expected at most 80 characters.').default(''),
+  note: noteValue.default(''),
+  varies: z.literal('on').optional().transform(Boolean),
+  replacedBy: z.string().trim().max(80, 'Expected at most 80 characters.').default(''),
 })
 
 const ColourForm = z
   .object({
     part: nameValue('what part this colour is', 40),
     sharePercent: numberValue(1, 100, '%').transform(Math.round),
-    by: choiceValue(['lab', 'hex', 'deck']),
+    by: choiceValue(['lab', 'photo', 'hex', 'deck']),
     l: z.string().default(''),
     a: z.string().default(''),
     b: z.string().default(''),
@@ -41,17 +45,17 @@ const ColourForm = z
       })
       return z.NEVER
     }
-    const reading = form.by === 'lab' ? labReading(form, context) : hexReading(form.hex, context)
+    const reading = form.by === 'hex' ? hexReading(form.hex, context) : labReading(form, context)
     if (!reading) return z.NEVER
     try {
       reflectanceOfReading(reading)
     } catch (error) {
       if (!(error instanceof RangeError)) throw error
       const message = `${error.message.charAt(0).toUpperCase()}${error.message.slice(1)}.`
-      context.addIssue({ code: 'custom', path: [form.by === 'lab' ? 'l' : 'hex'], message })
+      context.addIssue({ code: 'custom', path: [form.by === 'hex' ? 'hex' : 'l'], message })
       return z.NEVER
     }
-    return { part, sharePercent, reading }
+    return { part, sharePercent, reading, ...(form.by === 'photo' && { source: 'photo' as const }) }
   })
 
 function labReading(
@@ -84,10 +88,14 @@ function hexReading(text: string, context: z.RefinementCtx): PlainReading | null
   return null
 }
 
-/** Keeps a keeper with its one or two colours. */
+const MOST_COLOURS = 5
+
+/** Keeps a keeper with its colours, one to five. */
 export async function saveKeeperForm(form: FormData): Promise<ActionResult> {
   const keeper = KeeperForm.safeParse(Object.fromEntries(form))
-  const positions = form.get('second') === 'on' ? [0, 1] : [0]
+  const positions = Array.from({ length: MOST_COLOURS }, (_, i) => i).filter(
+    (i) => i === 0 || form.has(`colour${i}.part`),
+  )
   const colours = positions.map((i) => ColourForm.safeParse(fieldsOf(form, `colour${i}.`)))
   const issues = [
     ...(keeper.error?.issues ?? []),
@@ -105,7 +113,7 @@ export async function saveKeeperForm(form: FormData): Promise<ActionResult> {
     return {
       ok: false,
       fields: {
-        'colour1.sharePercent': `Expected shares of at most 100 % together, got ${total} %.`,
+        [`colour${positions.at(-1)}.sharePercent`]: `Expected shares of at most 100 % together, got ${total} %.`,
       },
     }
   try {

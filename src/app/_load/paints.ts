@@ -53,12 +53,12 @@ export function keeperFinish(keeper: Keeper, rules: HouseRules): BenchKeeper {
     name: keeper.name,
     state: keeper.state,
     mayBeSetOff: mayBeSetOff(keeper.kind, rules),
-    colours: keeper.colours.map(({ part, sharePercent, reading, deckColourId }) => ({
+    colours: keeper.colours.map(({ part, sharePercent, reading, deckColourId, source }) => ({
       part,
       sharePercent,
       reflectance: reflectanceOfReading(reading),
       // Matched by eye to a deck colour: the match is weaker than the colour's own reading.
-      source: deckColourId ? 'eye' : sourceOf(reading),
+      source: source ?? (deckColourId ? 'eye' : sourceOf(reading)),
     })),
   }
 }

@@ -1,32 +1,13 @@
 'use client'
 
 import { useState } from 'react'
-import type { HouseRules } from '@/core/judge/house-rules'
 import type { FormAction } from '../form/action-result'
 import { Field, FormMessage, TextArea } from '../form/field'
 import { useActionForm } from '../form/use-action-form'
+import type { BriefValues } from './brief-values'
 import { BriefWishes } from './brief-wishes'
 import { HouseRuleFields } from './house-rule-fields'
 import { TownSearch } from './town-search'
-
-export interface BriefValues {
-  readonly id: string
-  readonly household: string
-  readonly wishes: string
-  readonly willNotHave: string
-  readonly houseRules: HouseRules
-  readonly wants: readonly string[]
-  readonly contrast: string
-  readonly climate: string
-  readonly oldPaint: string
-  readonly fromMinute: number
-  readonly toMinute: number
-  readonly placeName: string
-  readonly latitudeDeg: number | null
-  readonly longitudeDeg: number | null
-  readonly timeZone: string
-  readonly visitDate: string
-}
 
 /** Who, where, when, and what the household wants. */
 export function BriefForm({

@@ -12,7 +12,7 @@ import {
   WANTS,
 } from '@/core/judge/brief'
 import { Field, Select } from '../form/field'
-import type { BriefValues } from './brief-form'
+import type { BriefValues } from './brief-values'
 
 const clock = (minute: number): string =>
   `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`

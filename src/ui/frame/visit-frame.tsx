@@ -146,7 +146,7 @@ function SpineLink({
 
 /** The light goes along from step to step and from room to room. */
 function lightQuery(parameters: URLSearchParams): string {
-  const kept = ['light', 'at', 'sky', 'lamps'].flatMap((name) => {
+  const kept = ['light', 'at', 'sky', 'lamps', 'spot', 'day'].flatMap((name) => {
     const value = parameters.get(name)
     return value === null ? [] : [[name, value]]
   })

@@ -11,7 +11,7 @@ import { Field, FormMessage, Select } from '../form/field'
 import { useActionForm } from '../form/use-action-form'
 import { useLight } from '../light-bar/light-context'
 import { FittingList } from './fitting-list'
-import type { LightRoom } from './room-light-view'
+import type { LightRoom } from './light-room'
 
 type Preset = Pick<RoomLamp, 'bulb' | 'cctK' | 'lumens'> & { readonly words: string }
 

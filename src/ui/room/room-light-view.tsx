@@ -8,28 +8,16 @@ import { shadedBearingDeg } from '@/core/light/light-choice'
 import { daySentences } from '@/core/light/light-words'
 import { dayRibbon } from '@/core/light/ribbon'
 import type { LitRoom } from '@/core/light/room'
-import type { Treatment, UseHours } from '@/core/light/room-use'
 import type { FormAction } from '../form/action-result'
 import { useLight } from '../light-bar/light-context'
 import { DaySwitch } from './day-switch'
 import { LampPanel } from './lamp-panel'
+import type { Identified, LightRoom } from './light-room'
 import { LightFigures } from './light-figures'
 import { MeterPanel } from './meter-panel'
 import { RoomForm } from './room-form'
 import { SlideBand, type SlidSample } from './slide-band'
 import { WindowPanel } from './window-panel'
-
-export type Identified<T> = T & { readonly id: string }
-
-export interface LightRoom extends Identified<Omit<LitRoom, 'windows' | 'lamps'>> {
-  readonly name: string
-  readonly visitId: string
-  readonly useHours: UseHours
-  readonly treatment: Treatment
-  readonly seenFrom: readonly string[]
-  readonly windows: readonly Identified<LitRoom['windows'][number]>[]
-  readonly lamps: readonly Identified<LitRoom['lamps'][number]>[]
-}
 
 interface Props {
   readonly room: LightRoom

@@ -8,7 +8,7 @@ import type { FormAction } from '../form/action-result'
 import { Field, FormMessage, Select } from '../form/field'
 import { useActionForm } from '../form/use-action-form'
 import { FittingList } from './fitting-list'
-import type { LightRoom } from './room-light-view'
+import type { LightRoom } from './light-room'
 import { RoomPlan } from './room-plan'
 
 const metres = (mm: number): string => String(mm / 1000)

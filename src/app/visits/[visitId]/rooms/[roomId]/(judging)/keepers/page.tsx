@@ -32,6 +32,10 @@ export default async function KeepersPage({
         name: '',
         kind: 'stone',
         state: 'staying',
+        place: '',
+        note: '',
+        varies: false,
+        replacedBy: '',
         colours: [],
       }}
       action={saveKeeperForm}
@@ -39,7 +43,8 @@ export default async function KeepersPage({
   )
 }
 
-function readBy({ deckColourId, reading }: Keeper['colours'][number]): string {
+function readBy({ deckColourId, reading, source }: Keeper['colours'][number]): string {
+  if (source === 'photo') return 'from a photo'
   if (deckColourId) return 'by eye, from the deck'
   return reading.kind === 'lab' ? 'L*a*b* reading' : 'one screen number'
 }
@@ -47,10 +52,16 @@ function readBy({ deckColourId, reading }: Keeper['colours'][number]): string {
 function valuesOf(keeper: Keeper): KeeperValues {
   return {
     ...keeper,
-    colours: keeper.colours.map(({ part, sharePercent, deckColourId, reading }) => ({
+    colours: keeper.colours.map(({ part, sharePercent, deckColourId, reading, source }) => ({
       part,
       sharePercent,
-      by: deckColourId ? 'deck' : reading.kind === 'lab' ? 'lab' : 'hex',
+      by: deckColourId
+        ? 'deck'
+        : source === 'photo'
+          ? 'photo'
+          : reading.kind === 'lab'
+            ? 'lab'
+            : 'hex',
       lab: reading.kind === 'lab' ? reading.lab : null,
       hex: reading.kind === 'srgb' ? reading.hex : '',
       deckColourId,

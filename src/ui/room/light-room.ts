@@ -1,0 +1,15 @@
+import type { LitRoom } from '@/core/light/room'
+import type { Treatment, UseHours } from '@/core/light/room-use'
+
+export type Identified<T> = T & { readonly id: string }
+
+/** A room as its light view needs it. */
+export interface LightRoom extends Identified<Omit<LitRoom, 'windows' | 'lamps'>> {
+  readonly name: string
+  readonly visitId: string
+  readonly useHours: UseHours
+  readonly treatment: Treatment
+  readonly seenFrom: readonly string[]
+  readonly windows: readonly Identified<LitRoom['windows'][number]>[]
+  readonly lamps: readonly Identified<LitRoom['lamps'][number]>[]
+}
