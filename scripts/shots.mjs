@@ -51,7 +51,7 @@ async function takeAll(page) {
   const late = '?light=room&at=17:30&sky=clear&lamps=off'
   await open(`${kitchen}/light${late}`)
   await shot('light')
-  await open(`${kitchen}/light?light=room&at=19:00&sky=clear&lamps=on`)
+  await open(`${kitchen}/light?light=room&at=19:20&sky=clear&lamps=on`)
   await page.getByRole('region', { name: 'Tilt and slide' }).scrollIntoViewIfNeeded()
   await shot('tilt-and-slide')
   await open(`${kitchen}/keepers${late}`)

@@ -7,6 +7,8 @@ import { Field, FormMessage, Select } from '../form/field'
 import { useActionForm } from '../form/use-action-form'
 import type { FoundColour } from '../photo/found-colours'
 import { PhotoReader } from '../photo/photo-reader'
+import type { Lab } from '@/core/colour/lab'
+import { MeasurementFile } from './measurement-file'
 import { DeckPicker } from './deck-picker'
 
 export interface KeeperValues {
@@ -70,6 +72,21 @@ export function KeeperForm({
     )
     setPhotos(photos + 1)
   }
+  function takeMeasured({ name, lab }: { readonly name: string; readonly lab: Lab }): void {
+    const taken: ColourValues = {
+      part: name.slice(0, 40),
+      sharePercent: 0,
+      by: 'lab',
+      lab: lab.map((value) => Number(value.toFixed(2))) as [number, number, number],
+      hex: '',
+      deckColourId: null,
+    }
+    // The first takes the place of what was not filled in; each further one is another part.
+    const filled = colours.filter((colour) => colour !== undefined)
+    const all = [...filled, taken].slice(0, MOST_COLOURS)
+    setColours(all.map((colour) => ({ ...colour, sharePercent: Math.floor(100 / all.length) })))
+    setPhotos(photos + 1)
+  }
   return (
     <form onSubmit={onSubmit} noValidate className="flex flex-col gap-3">
       <input type="hidden" name="id" value={keeper.id} />
@@ -131,6 +148,7 @@ export function KeeperForm({
         </div>
       </details>
       <PhotoReader onUse={takePhoto} />
+      <MeasurementFile onPick={takeMeasured} />
       {colours.map((colour, i) => (
         <ColourFields
           key={`${photos} ${i}`}

@@ -2,10 +2,12 @@
 
 import { useState } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
-import { lrvPercent } from '@/core/paint/reading'
+import { lrvPercent, READING_UNCERTAINTY, type ReadingSource } from '@/core/paint/reading'
 import type { FormAction } from '../form/action-result'
+import type { Leaning } from '../rose/rose-model'
+import { UndertoneRose } from '../rose/undertone-rose'
 import { RelitPatch } from '../swatch/relit-patch'
-import { useSurfaceWords } from '../swatch/use-relit'
+import { usePushWords, useSurfaceWords } from '../swatch/use-relit'
 import { KeeperForm, type KeeperValues } from './keeper-form'
 
 export interface ListedKeeper {
@@ -14,17 +16,23 @@ export interface ListedKeeper {
     readonly part: string
     readonly sharePercent: number
     readonly readBy: string
+    readonly source: ReadingSource
     readonly reflectance: Reflectance
   }[]
 }
 
 /** What stays in a room, dearest to change first, in the light of the moment. */
 export function KeepersView({
+  visitId,
   keepers,
+  leanings,
   fresh,
   action,
 }: {
+  readonly visitId: string
   readonly keepers: readonly ListedKeeper[]
+  /** Everything the rose shows: parts of keepers that are judged against, and candidates. */
+  readonly leanings: readonly Leaning[]
   /** Values of a keeper not yet entered. */
   readonly fresh: KeeperValues
   readonly action: FormAction
@@ -40,6 +48,21 @@ export function KeepersView({
           <p className="py-6 text-dim">
             Nothing entered yet. Begin with the finish that is dearest to change: floor, stone,
             tile.
+          </p>
+        )}
+        {keepers.length > 0 && (
+          <p className="mt-1 flex gap-4 text-small">
+            All readings of the visit as
+            {(['cgats', 'csv', 'gpl'] as const).map((as) => (
+              <a
+                key={as}
+                href={`/api/visits/${visitId}/readings?as=${as}`}
+                download
+                className="underline underline-offset-4"
+              >
+                {{ cgats: 'CGATS', csv: 'CSV', gpl: 'a GIMP palette' }[as]}
+              </a>
+            ))}
           </p>
         )}
         <ul className="mt-3 border-t border-ink">
@@ -61,9 +84,16 @@ export function KeepersView({
             onDone={() => setEditing(null)}
           />
         ) : (
-          <button type="button" className="key key-first px-6" onClick={() => setEditing('')}>
-            Add what stays
-          </button>
+          <>
+            <button
+              type="button"
+              className="key key-first mb-6 px-6"
+              onClick={() => setEditing('')}
+            >
+              Add what stays
+            </button>
+            <UndertoneRose things={leanings} />
+          </>
         )}
       </section>
     </main>
@@ -97,6 +127,9 @@ function KeeperLine({
         <p className="text-small text-dim">
           {values.kind}, {values.state}
           {leaving ? ': not judged against' : ''}
+          {leaving && values.replacedBy && `; ${values.replacedBy} comes instead`}
+          {values.place && `; ${values.place}`}
+          {values.varies && '; varies from piece to piece'}
         </p>
         {colours.map((colour) => (
           <ColourWords key={colour.part} colour={colour} />
@@ -116,11 +149,15 @@ function KeeperLine({
 
 function ColourWords({ colour }: { readonly colour: ListedKeeper['colours'][number] }) {
   const words = useSurfaceWords(colour.reflectance)
+  const push = usePushWords(colour.reflectance)
   return (
     <p className="text-small">
       {colour.part}, {colour.sharePercent} %: {words}, LRV{' '}
-      {Math.round(lrvPercent(colour.reflectance))}{' '}
-      <span className="text-dim">({colour.readBy})</span>
+      {Math.round(lrvPercent(colour.reflectance))}
+      {push && `; ${push}`}{' '}
+      <span className="text-dim">
+        ({colour.readBy}, ± {READING_UNCERTAINTY[colour.source]})
+      </span>
     </p>
   )
 }

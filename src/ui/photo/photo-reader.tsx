@@ -26,6 +26,7 @@ export function PhotoReader({
   const [progress, setProgress] = useState<number | null>(null)
   const [said, setSaid] = useState('')
   const [found, setFound] = useState<readonly FoundColour[]>([])
+  const [fixed, setFixed] = useState(false)
   const [dropped, setDropped] = useState<ReadonlySet<number>>(new Set())
 
   async function take(file: File | undefined): Promise<void> {
@@ -72,7 +73,7 @@ export function PhotoReader({
     const y = Math.round(((event.clientY - top) / height) * event.currentTarget.height)
     const { mean, unevenness } = tapped(event.currentTarget, x, y)
     try {
-      const photo = photoLight(mean, WHITE_CARD, light?.spectrum ?? null)
+      const photo = photoLight(mean, WHITE_CARD, fixed ? null : (light?.spectrum ?? null))
       const warning =
         unevenness > UNEVEN_FROM
           ? 'The card lies in uneven light: trust the shares, less the colours. '
@@ -96,6 +97,15 @@ export function PhotoReader({
           className="sr-only"
           onChange={(event) => void take(event.target.files?.[0])}
         />
+      </label>
+      <label className="flex min-h-11 items-center gap-2 text-small">
+        <input
+          type="checkbox"
+          className="size-5 accent-ink"
+          checked={fixed}
+          onChange={(event) => setFixed(event.target.checked)}
+        />
+        The camera was fixed to daylight; it did not balance
       </label>
       <canvas
         ref={canvas}

@@ -1,7 +1,10 @@
 import { randomUUID } from 'node:crypto'
 import { saveKeeperForm } from '@/app/_actions/keeper'
-import { keeperFinish } from '@/app/_load/paints'
+import { candidatePaint, keeperFinish } from '@/app/_load/paints'
 import { loadRoom } from '@/app/_load/visit-page'
+import { isJudgedAgainst } from '@/core/judge/keeper-kind'
+import { listCandidates } from '@/db/candidates'
+import { listDecks } from '@/db/decks'
 import { listKeepersInRoom, type Keeper } from '@/db/keepers'
 import { openDb } from '@/db/store'
 import { KeepersView } from '@/ui/keepers/keepers-view'
@@ -16,9 +19,15 @@ export default async function KeepersPage({
 }) {
   const { visitId, roomId } = await params
   const { room, visit } = await loadRoom(visitId, roomId)
-  const keepers = await listKeepersInRoom(await openDb(), room.id)
+  const db = await openDb()
+  const keepers = await listKeepersInRoom(db, room.id)
+  const decks = await listDecks(db)
+  const candidates = (await listCandidates(db, visit.id)).map((candidate) =>
+    candidatePaint(candidate, decks),
+  )
   return (
     <KeepersView
+      visitId={visit.id}
       keepers={keepers.map((keeper) => ({
         values: valuesOf(keeper),
         colours: keeperFinish(keeper, visit.houseRules).colours.map((colour, i) => ({
@@ -26,6 +35,24 @@ export default async function KeepersPage({
           readBy: readBy(keeper.colours[i]!),
         })),
       }))}
+      leanings={[
+        ...keepers
+          .filter(({ state }) => isJudgedAgainst(state))
+          .flatMap((keeper) =>
+            keeperFinish(keeper, visit.houseRules).colours.map(({ part, reflectance }) => ({
+              id: `${keeper.id} ${part}`,
+              name: `${keeper.name}, ${part}`,
+              kind: 'keeper' as const,
+              reflectance,
+            })),
+          ),
+        ...candidates.map(({ id, name, strengthPercent, reflectance }) => ({
+          id,
+          name: `${name} at ${strengthPercent} per cent`,
+          kind: 'candidate' as const,
+          reflectance,
+        })),
+      ]}
       fresh={{
         id: randomUUID(),
         roomId: room.id,

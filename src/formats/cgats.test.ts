@@ -1,0 +1,135 @@
+import fc from 'fast-check'
+import Papa from 'papaparse'
+import { readCgats, writeCgats } from './cgats'
+import { writeGimpPalette, writeReadingsCsv, type ExportedReading } from './readings-export'
+
+const FILE = `CGATS.17
+ORIGINATOR "somebody"
+NUMBER_OF_FIELDS 5
+BEGIN_DATA_FORMAT
+SAMPLE_ID SAMPLE_NAME LAB_L LAB_A LAB_B
+END_DATA_FORMAT
+NUMBER_OF_SETS 2
+BEGIN_DATA
+1 "Stone counter, ground" 66.0 9.0 14.0
+2 Oak 55 9 24
+END_DATA
+`
+
+test('L*a*b* by name, and spectra in per cent or shares', () => {
+  expect(readCgats(FILE)).toEqual({
+    ok: true,
+    colours: [
+      { name: 'Stone counter, ground', lab: [66, 9, 14], spectrum: null },
+      { name: 'Oak', lab: [55, 9, 24], spectrum: null },
+    ],
+  })
+  const spectral = (values: string) =>
+    readCgats(
+      `CGATS.17\nBEGIN_DATA_FORMAT\nSAMPLE_ID SPECTRAL_NM400 SPECTRAL_NM550 SPECTRAL_NM700\nEND_DATA_FORMAT\nBEGIN_DATA\n1 ${values}\nEND_DATA\n`,
+    )
+  for (const values of ['10 50 60', '0.1 0.5 0.6']) {
+    const read = spectral(values)
+    if (!read.ok) throw new Error('expected to be read')
+    expect(read.colours[0]!.spectrum!.wavelengthsNm).toEqual([400, 550, 700])
+    read.colours[0]!.spectrum!.reflectance.forEach((share, i) =>
+      expect(share).toBeCloseTo([0.1, 0.5, 0.6][i]!, 12),
+    )
+  }
+})
+
+test.each([
+  ['no CGATS at all', 'code,name\n1,2', /this is no CGATS file/, 1],
+  [
+    'a row with a field too few',
+    FILE.replace('2 Oak 55 9 24', '2 Oak 55 9'),
+    /Expected 5 fields, got 4/,
+    10,
+  ],
+  ['a value out of range', FILE.replace('66.0', '166'), /Expected L\* from 0 to 100, got “166”/, 9],
+  ['a word for a number', FILE.replace('14.0', 'beige'), /got “beige”/, 9],
+  ['no data', FILE.replace(/BEGIN_DATA\n[\s\S]*/, ''), /Expected BEGIN_DATA/, 8],
+])('%s is refused by line', (_, text, message, line) => {
+  const read = readCgats(text)
+  if (read.ok) throw new Error('expected to be refused')
+  expect(read.errors[0]!.message).toMatch(message)
+  expect(read.errors[0]!.line).toBe(line)
+})
+
+test('more than 25,000 rows are refused', () => {
+  const rows = Array.from({ length: 25_001 }, (_, i) => `${i} x 50 0 0`).join('\n')
+  const read = readCgats(FILE.replace(/1 "Stone[\s\S]*END_DATA/, `${rows}\nEND_DATA`))
+  expect(read).toMatchObject({
+    ok: false,
+    errors: [{ message: expect.stringMatching(/at most 25000/) }],
+  })
+})
+
+test('written and read back without loss, byte-stable on the second pass (property)', () => {
+  const coordinate = fc.double({ min: -128, max: 128, noNaN: true })
+  const colour = fc.record({
+    name: fc.string({ minLength: 1, maxLength: 20 }),
+    lab: fc.tuple(fc.double({ min: 0, max: 100, noNaN: true }), coordinate, coordinate),
+  })
+  fc.assert(
+    fc.property(fc.array(colour, { minLength: 1, maxLength: 12 }), (colours) => {
+      const first = writeCgats(colours)
+      const read = readCgats(first)
+      if (!read.ok) throw new Error(read.errors[0]!.message)
+      const again = writeCgats(read.colours.map(({ name, lab }) => ({ name, lab: lab! })))
+      const twice = readCgats(again)
+      expect(again.split('\r\n').slice(10)).toEqual(
+        writeCgats(twice.ok ? twice.colours.map(({ name, lab }) => ({ name, lab: lab! })) : [])
+          .split('\r\n')
+          .slice(10),
+      )
+      read.colours.forEach(({ lab }, i) =>
+        lab!.forEach((value, k) =>
+          expect(Math.abs(value - colours[i]!.lab[k]!)).toBeLessThan(6e-5),
+        ),
+      )
+    }),
+    { numRuns: 300 },
+  )
+})
+
+test('2,000 mangled files: each is read or refused by line, none crashes it (fuzz)', () => {
+  fc.assert(
+    fc.property(
+      fc.nat(FILE.length - 1),
+      fc.nat(30),
+      fc.string({ maxLength: 12 }),
+      (from, length, put) => {
+        const read = readCgats(FILE.slice(0, from) + put + FILE.slice(from + length))
+        if (read.ok)
+          for (const { lab } of read.colours) expect(lab!.every(Number.isFinite)).toBe(true)
+        else expect(read.errors[0]!.line).toBeGreaterThan(0)
+      },
+    ),
+    { numRuns: 2000 },
+  )
+})
+
+const READING: ExportedReading = {
+  name: '=cmd|calc',
+  room: ' +1',
+  part: 'ground',
+  source: 'reader',
+  lab: [66, 9, 14],
+  hex: '#b99a82',
+}
+
+test('a spreadsheet runs nothing of an export', () => {
+  const [row] = Papa.parse<Record<string, string>>(writeReadingsCsv([READING]), {
+    header: true,
+  }).data
+  expect(row!.name).toBe("'=cmd|calc")
+  expect(row!.room).toBe("' +1")
+  expect(Number(row!.L)).toBe(66)
+})
+
+test('a GIMP palette has a line a colour, red, green and blue', () => {
+  const lines = writeGimpPalette('House', [READING]).split('\n')
+  expect(lines[0]).toBe('GIMP Palette')
+  expect(lines[4]).toMatch(/^185 154 130\t/)
+})

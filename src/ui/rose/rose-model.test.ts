@@ -1,0 +1,47 @@
+import { prepareLight } from '@/core/colour/appearance'
+import { daylightSpectrum } from '@/core/colour/daylight'
+import type { Lab } from '@/core/colour/lab'
+import { PLAIN_LAMP, PLAIN_WINDOW } from '@/core/light/room'
+import { reflectanceOfReading } from '@/core/paint/reading'
+import { roseMarks } from './rose-model'
+
+const roomDay = {
+  place: { latitudeDeg: 52, longitudeDeg: 0 },
+  day: { startUtcMs: Date.parse('2026-09-22T00:00:00Z'), lengthMinutes: 1440, shifts: [] },
+  room: {
+    northSouthMm: 4000,
+    eastWestMm: 4000,
+    heightMm: 2500,
+    windows: [{ ...PLAIN_WINDOW, bearingDeg: 270 }],
+    lamps: [PLAIN_LAMP],
+  },
+}
+const thing = (id: string, lab: Lab) => ({
+  id,
+  name: id,
+  kind: 'keeper' as const,
+  reflectance: reflectanceOfReading({ kind: 'lab', lab }),
+})
+
+test('marks stand where they lean: pink right, yellow up, green left, a grey in the middle', () => {
+  const now = prepareLight(daylightSpectrum(6504), 500)
+  const [pink, yellow, green, grey, coral] = roseMarks(
+    [
+      thing('pink', [70, 10, 0]),
+      thing('yellow', [80, 0, 14]),
+      thing('green', [60, -12, 2]),
+      thing('grey', [60, 0, 0]),
+      thing('coral', [62, 40, 28]),
+    ],
+    now,
+    roomDay,
+    'clear',
+  )
+  expect(pink!.at[0]).toBeGreaterThan(0.4)
+  expect(yellow!.at[1]).toBeLessThan(-0.4)
+  expect(green!.at[0]).toBeLessThan(-0.4)
+  expect(Math.hypot(...grey!.at)).toBeLessThan(0.1)
+  // Nothing stands outside the rim.
+  expect(Math.hypot(...coral!.at)).toBeLessThanOrEqual(1.0001)
+  expect(pink!.trail.length).toBeGreaterThan(8)
+})

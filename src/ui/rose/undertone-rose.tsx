@@ -1,0 +1,97 @@
+'use client'
+
+import { useMemo } from 'react'
+import { screenColour } from '@/core/colour/appearance'
+import { undertoneWords } from '@/core/judge/hue-name'
+import { useLight } from '../light-bar/light-context'
+import { roseMarks, type Leaning } from './rose-model'
+
+const RIM = 100
+// Where the names of the leans stand, degrees from pink-red towards yellow.
+const NAMES = [
+  ['pink', 0],
+  ['orange', 55],
+  ['yellow', 85],
+  ['yellow-green', 112],
+  ['green', 150],
+  ['blue-green', 200],
+  ['blue', 255],
+  ['violet', 310],
+] as const
+
+/** Where everything in the room leans in this light: the white card in the middle, a mark a colour, its day as a trail. */
+export function UndertoneRose({ things }: { readonly things: readonly Leaning[] }) {
+  const { prepared, roomDay, choice } = useLight()
+  const marks = useMemo(
+    () => (prepared ? roseMarks(things, prepared, roomDay, choice.sky) : []),
+    [things, prepared, roomDay, choice.sky],
+  )
+  if (!prepared || things.length === 0) return null
+  return (
+    <section aria-label="Undertone rose">
+      <h2 className="text-title">Where they lean</h2>
+      <svg viewBox="-135 -122 270 244" className="w-full" role="presentation">
+        <circle r={RIM} fill="none" stroke="#d2d2d2" />
+        <circle r={RIM * Math.sqrt(3 / 24)} fill="none" stroke="#d2d2d2" strokeDasharray="2 3" />
+        {NAMES.map(([name, deg]) => {
+          const angle = (deg * Math.PI) / 180
+          const [x, y] = [Math.cos(angle) * (RIM + 10), -Math.sin(angle) * (RIM + 10)]
+          return (
+            <text
+              key={name}
+              x={x}
+              y={y}
+              fontSize="9"
+              fill="#5c5c5c"
+              textAnchor={Math.abs(x) < 30 ? 'middle' : x > 0 ? 'start' : 'end'}
+              dominantBaseline="central"
+            >
+              {name}
+            </text>
+          )
+        })}
+        <rect x="-4" y="-4" width="8" height="8" fill="#ffffff" stroke="#111111" />
+        {marks.map(({ id, name, kind, reflectance, undertone, at: [x, y], trail }) => (
+          <g
+            key={id}
+            role="img"
+            tabIndex={0}
+            aria-label={`${name}: ${undertoneWords(undertone)}`}
+            className="outline-offset-2"
+          >
+            <title>{`${name}: ${undertoneWords(undertone)}`}</title>
+            <polyline
+              points={trail.map(([tx, ty]) => `${tx * RIM},${ty * RIM}`).join(' ')}
+              fill="none"
+              stroke="#8c8c8c"
+              strokeWidth="1"
+            />
+            {kind === 'keeper' ? (
+              <rect
+                x={x * RIM - 7}
+                y={y * RIM - 7}
+                width="14"
+                height="14"
+                fill={screenColour(prepared, reflectance).hex}
+                stroke="#111111"
+              />
+            ) : (
+              <circle
+                cx={x * RIM}
+                cy={y * RIM}
+                r="7"
+                fill={screenColour(prepared, reflectance).hex}
+                stroke="#111111"
+                strokeDasharray="3 2"
+              />
+            )}
+          </g>
+        ))}
+      </svg>
+      <p className="text-fine text-dim">
+        Square: what stays. Round: candidates. The white card in the middle; within the dashed ring
+        a lean is slight. The line is where each goes through the day.
+      </p>
+    </section>
+  )
+}
