@@ -51,13 +51,13 @@ export function VisitFrame({
               </span>
             </Link>
           ))}
-          <Link
-            href={`${base}/rooms/new`}
-            className="flex shrink-0 items-center px-3 text-small whitespace-nowrap underline-offset-4 hover:underline"
-          >
-            Add a room
-          </Link>
         </nav>
+        <Link
+          href={`${base}/rooms/new`}
+          className="flex shrink-0 border-l border-rule items-center px-3 text-small whitespace-nowrap underline-offset-4 hover:underline"
+        >
+          Add a room
+        </Link>
         <span className="ml-auto hidden items-center px-3 text-small whitespace-nowrap 2xl:flex">
           {household}
         </span>

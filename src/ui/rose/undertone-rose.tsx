@@ -30,7 +30,7 @@ export function UndertoneRose({ things }: { readonly things: readonly Leaning[] 
   return (
     <section aria-label="Undertone rose">
       <h2 className="text-title">Where they lean</h2>
-      <svg viewBox="-135 -122 270 244" className="w-full" role="presentation">
+      <svg viewBox="-155 -122 310 244" className="w-full" role="presentation">
         <circle r={RIM} fill="none" stroke="#d2d2d2" />
         <circle r={RIM * Math.sqrt(3 / 24)} fill="none" stroke="#d2d2d2" strokeDasharray="2 3" />
         {NAMES.map(([name, deg]) => {
