@@ -98,7 +98,7 @@ test('a finish photographed under three lights comes back in its own colours and
   }
   await page.getByRole('button', { name: 'Use these colours' }).click()
   await expect(page.getByLabel('Part', { exact: true })).toHaveCount(3)
-  await page.getByLabel('What stays').fill('Photographed tile')
+  await page.getByRole('textbox', { name: 'What stays' }).fill('Photographed tile')
   await page.getByRole('button', { name: 'Keep it' }).click()
   await expect(page.getByText(/from a photo, ± 4/).first()).toBeVisible()
 })

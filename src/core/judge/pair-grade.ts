@@ -70,8 +70,7 @@ function worksGrade(
 }
 
 /** Degrees within "works", best first. */
-export const WORKS_DEGREES = ['sweet spot', 'fits', 'on the edge'] as const
-export type WorksDegree = (typeof WORKS_DEGREES)[number]
+export type WorksDegree = 'sweet spot' | 'fits' | 'on the edge'
 
 /** The degree of a grade, or null where it does not work. */
 export function worksDegree(grade: number): WorksDegree | null {

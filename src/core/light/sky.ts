@@ -133,11 +133,7 @@ const COMPONENT_Y = [S0, S1, S2].map((component) => xyzOfSpectrum(component)[1])
 const WEIGHT_TABLE_STEP_MIRED = 0.5
 let weightTable: Float64Array | undefined
 
-/** Adds `lux` of daylight of this colour to a sum, in place. */
-export function addDaylight(sum: DaylightSum, cctK: number, lux: number): void {
-  addMired(sum, 0, 1e6 / cctK, lux)
-}
-
+/** Adds `lux` of daylight of a colour in mired to a sum that begins at a place, in place. */
 function addMired(
   sum: { [k: number]: number },
   from: number,

@@ -3,7 +3,7 @@ import { daylightSpectrum } from '@/core/colour/daylight'
 import type { Lab } from '@/core/colour/lab'
 import { PLAIN_LAMP, PLAIN_WINDOW } from '@/core/light/room'
 import { reflectanceOfReading } from '@/core/paint/reading'
-import { roseMarks } from './rose-model'
+import { roseMarks, roseTrails } from './rose-model'
 
 const roomDay = {
   place: { latitudeDeg: 52, longitudeDeg: 0 },
@@ -25,18 +25,15 @@ const thing = (id: string, lab: Lab) => ({
 
 test('marks stand where they lean: pink right, yellow up, green left, a grey in the middle', () => {
   const now = prepareLight(daylightSpectrum(6504), 500)
-  const [pink, yellow, green, grey, coral] = roseMarks(
-    [
-      thing('pink', [70, 10, 0]),
-      thing('yellow', [80, 0, 14]),
-      thing('green', [60, -12, 2]),
-      thing('grey', [60, 0, 0]),
-      thing('coral', [62, 40, 28]),
-    ],
-    now,
-    roomDay,
-    'clear',
-  )
+  const things = [
+    thing('pink', [70, 10, 0]),
+    thing('yellow', [80, 0, 14]),
+    thing('green', [60, -12, 2]),
+    thing('grey', [60, 0, 0]),
+    thing('coral', [62, 40, 28]),
+  ]
+  const trails = roseTrails(things, roomDay, 'clear')
+  const [pink, yellow, green, grey, coral] = roseMarks(things, now, trails)
   expect(pink!.at[0]).toBeGreaterThan(0.4)
   expect(yellow!.at[1]).toBeLessThan(-0.4)
   expect(green!.at[0]).toBeLessThan(-0.4)

@@ -31,25 +31,33 @@ function place({ a, b, c }: Undertone): readonly [number, number] {
   return [a * reach, -b * reach]
 }
 
-/** Where each thing leans in the light of the moment, and its trail through the room's day. */
-export function roseMarks(
+/** Where each thing goes through the room's day, hour by hour. */
+export function roseTrails(
   things: readonly Leaning[],
-  now: PreparedLight,
   roomDay: RoomDay,
   sky: LightChoice['sky'],
-): RoseMark[] {
+): ReadonlyMap<string, RoseMark['trail']> {
   const hours = dayRibbon(roomDay, sky).steps.flatMap(({ minute, illuminanceLux }) => {
     if (minute % TRAIL_STEP_MINUTES !== 0 || illuminanceLux < 5) return []
     const light = lightOf(roomDay, { source: 'room', minute, sky, lampsOn: false, spot: 'walls' })
     return light ? [prepareLight(light.spectrum, light.illuminanceLux)] : []
   })
+  return new Map(
+    things.map(({ id, reflectance }) => [
+      id,
+      hours.map((light) => place(undertoneOf(light, reflectance))),
+    ]),
+  )
+}
+
+/** Where each thing leans in the light of the moment, and its trail. */
+export function roseMarks(
+  things: readonly Leaning[],
+  now: PreparedLight,
+  trails: ReturnType<typeof roseTrails>,
+): RoseMark[] {
   return things.map((thing) => {
     const undertone = undertoneOf(now, thing.reflectance)
-    return {
-      ...thing,
-      undertone,
-      at: place(undertone),
-      trail: hours.map((light) => place(undertoneOf(light, thing.reflectance))),
-    }
+    return { ...thing, undertone, at: place(undertone), trail: trails.get(thing.id) ?? [] }
   })
 }

@@ -4,7 +4,7 @@ import { useMemo } from 'react'
 import { screenColour } from '@/core/colour/appearance'
 import { undertoneWords } from '@/core/judge/hue-name'
 import { useLight } from '../light-bar/light-context'
-import { roseMarks, type Leaning } from './rose-model'
+import { roseMarks, roseTrails, type Leaning } from './rose-model'
 
 const RIM = 100
 // Where the names of the leans stand, degrees from pink-red towards yellow.
@@ -22,9 +22,13 @@ const NAMES = [
 /** Where everything in the room leans in this light: the white card in the middle, a mark a colour, its day as a trail. */
 export function UndertoneRose({ things }: { readonly things: readonly Leaning[] }) {
   const { prepared, roomDay, choice } = useLight()
+  const trails = useMemo(
+    () => roseTrails(things, roomDay, choice.sky),
+    [things, roomDay, choice.sky],
+  )
   const marks = useMemo(
-    () => (prepared ? roseMarks(things, prepared, roomDay, choice.sky) : []),
-    [things, prepared, roomDay, choice.sky],
+    () => (prepared ? roseMarks(things, prepared, trails) : []),
+    [things, prepared, trails],
   )
   if (!prepared || things.length === 0) return null
   return (

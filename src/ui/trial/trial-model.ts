@@ -23,6 +23,7 @@ import {
 import { sheenWords } from '@/core/judge/sheen-words'
 import type { DeckColour } from '@/core/judge/trim'
 import { undertoneOf, undertoneOfXyz } from '@/core/judge/undertone'
+import { warmthWord } from '@/core/judge/warmth'
 import { clockTime, type LocalDay } from '@/core/light/day-clock'
 import { lightOf, type LightChoice, type RoomDay } from '@/core/light/light-choice'
 import { dayRibbon } from '@/core/light/ribbon'
@@ -172,8 +173,9 @@ export function leanWords(
   const [less, more] = adaptationRange(prepared).map((light) => undertoneOf(light, reflectance).c)
   const [low, high] = [less!, more!].sort((p, q) => p - q)
   const lrv = lrvPercent(reflectance)
+  const warmth = warmthWord(undertone, rules)
   return [
-    `${familyOf(undertone, lrv, rules).words}, LRV ${Math.round(lrv)}; ${bothReadings(undertone)}.`,
+    `${familyOf(undertone, lrv, rules).words}, LRV ${Math.round(lrv)}; ${bothReadings(undertone)}${warmth ? `; counts as ${warmth}` : ''}.`,
     `Lean ${oneDecimal(undertone.c)} ± ${oneDecimal(READING_UNCERTAINTY[source])} by its reading, ` +
       `${oneDecimal(low!)} to ${oneDecimal(high!)} by how far an eye adapts (D ${prepared.degree.toFixed(2)} ± 0.07).`,
   ]
