@@ -67,3 +67,13 @@ export function plainUndertone(light: PlainLight, reflectance: readonly number[]
   const hueDeg = ((Math.atan2(b, a) * 180) / Math.PI + 360) % 360
   return { j, a, b, c: Math.hypot(a, b), hueDeg }
 }
+
+/** A swatch on screen, plainly: reflectance × light, adapted, dimmed like the card, in sRGB by the library. */
+export function plainScreenHex(light: PreparedLight, reflectance: readonly number[]): string {
+  const { weights, matrix } = plainLight(light)
+  const xyz = toD65(matrix, xyzUnder(weights, reflectance)).map(
+    (value) => (value / 100) * light.exposure,
+  ) as Vector
+  const srgb = new Color('xyz-d65', xyz).to('srgb').toGamut({ method: 'clip' })
+  return srgb.toString({ format: 'hex', collapse: false })
+}

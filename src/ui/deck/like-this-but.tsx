@@ -40,12 +40,12 @@ export function LikeThisBut({
   return (
     <section aria-label="Like this but">
       <h3 className="mb-1 text-small font-medium">Like this but</h3>
-      <div className="flex flex-wrap">
+      <div className="grid grid-cols-3">
         {WISHES.map((each) => (
           <button
             key={each}
             type="button"
-            className="key -mt-px -ml-px flex-1 px-2"
+            className="key -mt-px -ml-px px-2"
             aria-pressed={wish === each}
             onClick={() => look(each)}
           >
