@@ -2,9 +2,10 @@
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { setTimeout as sleep } from 'node:timers/promises'
 import { chromium } from '@playwright/test'
 import { launchOptions } from '../lib/browser.mjs'
-import { seedDemo } from '../lib/prepare.mjs'
+import { run, seedDemo } from '../lib/prepare.mjs'
 import { freePort, startServer } from '../lib/server.mjs'
 
 const KEYS_PRESSED = 60
@@ -13,8 +14,8 @@ export async function measureBench() {
   const scratch = mkdtempSync(join(tmpdir(), 'elm-bench-'))
   const dataDir = join(scratch, 'data')
   await seedDemo(dataDir)
-  const server = await startServer({ port: await freePort(), dataDir })
   const browser = await chromium.launch(launchOptions)
+  let server = await startServer({ port: await freePort(), dataDir })
   try {
     const bench = await benchAddress(browser, server.url)
     console.log(
@@ -24,20 +25,35 @@ export async function measureBench() {
     console.log(
       `key to new picture: ${median.toFixed(1)} ms median, ${slow.toFixed(1)} ms at the 95th percentile`,
     )
-    for (const view of ['bench', 'keepers', 'shortlist']) {
-      const drag = await dragCost(browser, bench.replace(/bench$/, view))
-      console.log(
-        `dragging the light bar over the ${view} (${drag.swatches} swatches): script a frame ` +
-          `${drag.median.toFixed(1)} ms median, ${drag.slow.toFixed(1)} ms at the 95th percentile; ` +
-          `longest task ${drag.longest.toFixed(0)} ms`,
-      )
-    }
+    for (const view of ['light', 'bench', 'shortlist', 'trial'])
+      await printDrag(browser, bench.replace(/bench$/, view), view)
+    await stop(server)
+    const kitchen = bench.match(/rooms\/([^/]+)/)[1]
+    await run('node', ['--import', 'tsx', 'scripts/bench/full-room.ts', dataDir, kitchen])
+    server = await startServer({ port: await freePort(), dataDir })
+    const keepers = bench
+      .replace(/^.*?\/visits/, `${server.url}/visits`)
+      .replace(/bench$/, 'keepers')
+    await printDrag(browser, keepers, 'keepers of a full room')
   } finally {
     await browser.close()
-    server.child.kill('SIGTERM')
-    await server.ended
+    await stop(server)
     rmSync(scratch, { recursive: true, force: true })
   }
+}
+
+async function stop(server) {
+  server.child.kill('SIGTERM')
+  await server.ended
+}
+
+async function printDrag(browser, address, name) {
+  const drag = await dragCost(browser, address)
+  console.log(
+    `dragging the light bar over the ${name} (${drag.swatches} swatches): script a frame ` +
+      `${drag.median.toFixed(1)} ms median, ${drag.slow.toFixed(1)} ms at the 95th percentile; ` +
+      `longest task ${drag.longest.toFixed(0)} ms`,
+  )
 }
 
 async function benchAddress(browser, url) {
@@ -98,53 +114,70 @@ async function keyToPicture(browser, bench) {
   }
 }
 
-const FRAMES_DRAGGED = 120
+const FRAMES_DRAGGED = 240
+// The first frames still compile.
+const FRAMES_SKIPPED = 40
+const FRAME_MS = 1000 / 60
+const SCRIPT_EVENTS = new Set([
+  'EventDispatch',
+  'FunctionCall',
+  'EvaluateScript',
+  'RunMicrotasks',
+  'TimerFire',
+  'FireAnimationFrame',
+  'MinorGC',
+  'MajorGC',
+])
 
-/** Script time of every frame while the bar's handle is dragged over the day and back. */
+/** Script time from one move of the hand to the next while the bar's handle is dragged over the day and back. */
 async function dragCost(browser, address) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await page.goto(`${address}?light=room&at=09:00&sky=clear&lamps=off`)
   await page.locator('html[data-ready=yes]').waitFor()
   await page.waitForLoadState('networkidle')
-  const session = await page.context().newCDPSession(page)
-  await session.send('Performance.enable')
-  const scriptMs = async () => {
-    const { metrics } = await session.send('Performance.getMetrics')
-    return 1000 * metrics.find(({ name }) => name === 'ScriptDuration').value
-  }
-  await page.evaluate(() => {
-    window.longestTask = 0
-    new PerformanceObserver((list) => {
-      for (const { duration } of list.getEntries())
-        window.longestTask = Math.max(window.longestTask, duration)
-    }).observe({ type: 'longtask' })
-  })
   const box = await page.getByRole('slider', { name: 'Time of day' }).boundingBox()
   const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
   await page.mouse.move(x, y)
   await page.mouse.down()
-  const frames = async (reach) => {
-    const times = []
-    for (let i = 0; i < FRAMES_DRAGGED; i++) {
-      const before = await scriptMs()
-      await page.mouse.move(x + reach * Math.sin((i / FRAMES_DRAGGED) * Math.PI * 4), y)
-      await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => done())))
-      times.push((await scriptMs()) - before)
-    }
-    // The first frames still compile.
-    return times.slice(20).sort((p, q) => p - q)
+  // From the browser's own trace: nothing of the measuring runs in the page.
+  await browser.startTracing(page, {
+    categories: ['devtools.timeline', 'disabled-by-default-devtools.timeline', 'v8'],
+  })
+  for (let i = 0; i < FRAMES_DRAGGED; i++) {
+    const due = performance.now() + FRAME_MS
+    await page.mouse.move(x + 200 * Math.sin((i / FRAMES_DRAGGED) * Math.PI * 8), y)
+    await sleep(Math.max(0, due - performance.now()))
   }
-  const sorted = await frames(200)
-  // The measuring runs script of its own; a hand that holds still shows how much.
-  const still = (await frames(0))[Math.floor((FRAMES_DRAGGED - 20) / 2)]
+  const { traceEvents } = JSON.parse((await browser.stopTracing()).toString())
   await page.mouse.up()
-  const longest = await page.evaluate(() => window.longestTask)
   const swatches = await page.locator('[data-hex]').count()
   await page.close()
+  return { swatches, ...dragFigures(traceEvents) }
+}
+
+function dragFigures(events) {
+  const isMove = ({ name, args }) => name === 'EventDispatch' && args?.data?.type === 'pointermove'
+  const { pid, tid } = events.find(isMove)
+  const inPage = events
+    .filter((event) => event.pid === pid && event.tid === tid && event.ph === 'X')
+    .sort((p, q) => p.ts - q.ts)
+  const moves = inPage.filter(isMove).map(({ ts }) => ts)
+  const frames = new Array(moves.length - 1).fill(0)
+  let frame = -1
+  let until = 0
+  for (const { name, ts, dur } of inPage) {
+    while (frame + 1 < moves.length && ts >= moves[frame + 1]) frame++
+    if (!SCRIPT_EVENTS.has(name) || frame < 0 || frame >= frames.length) continue
+    // Calls stand within calls: only what lies beyond the last one's end is new.
+    frames[frame] += Math.max(0, ts + dur - Math.max(ts, until)) / 1000
+    until = Math.max(until, ts + dur)
+  }
+  const sorted = frames.slice(FRAMES_SKIPPED).sort((p, q) => p - q)
   return {
-    swatches,
-    longest,
-    median: sorted[Math.floor(sorted.length / 2)] - still,
-    slow: sorted[Math.floor(sorted.length * 0.95)] - still,
+    median: sorted[Math.floor(sorted.length / 2)],
+    slow: sorted[Math.floor(sorted.length * 0.95)],
+    longest: Math.max(
+      ...inPage.filter(({ name }) => name === 'RunTask').map(({ dur }) => dur / 1000),
+    ),
   }
 }

@@ -1,9 +1,10 @@
 'use client'
 
+import { WHITE_CARD } from '@/core/colour/appearance'
 import { flatReflectance, type Reflectance } from '@/core/colour/spectrum'
 import { candidateWords } from './candidate-words'
 import { RelitPatch } from '../swatch/relit-patch'
-import { useRelitCard, useRelitColour, useSurfaceWords } from '../swatch/use-relit'
+import { useSurfaceWords } from '../swatch/use-relit'
 import type { BenchPair } from './bench-model'
 
 // L* 50: what a photographer's mid grey is.
@@ -19,15 +20,15 @@ export function SwatchField({
   readonly pair: BenchPair
   readonly surround: Surround
 }) {
-  const card = useRelitCard()
-  const grey = useRelitColour(MID_GREY)
-  const margin = surround === 'card' ? card : grey
   const { keeper, candidate } = pair
   return (
     <div className="relative min-h-60 flex-1" data-surround={surround}>
-      <svg aria-hidden="true" className="absolute inset-0 size-full" data-hex={margin.hex}>
-        <rect width="100%" height="100%" fill={margin.hex} />
-      </svg>
+      <div className="absolute inset-0">
+        <RelitPatch
+          reflectance={surround === 'card' ? WHITE_CARD : MID_GREY}
+          className="h-full w-full"
+        />
+      </div>
       <div className="absolute inset-x-6 inset-y-3 flex max-sm:inset-x-3 max-sm:inset-y-3">
         <div className="flex flex-1 flex-col">
           {keeper.colours.map(({ part, sharePercent, reflectance }) => (

@@ -14,14 +14,15 @@ import { dayRibbon, RIBBON_STEP_MINUTES } from '@/core/light/ribbon'
 import { SKIES, type Sky } from '@/core/light/sky'
 import type { Place } from '@/core/light/sun-position'
 import { SPOT_NAMES, spotWords, type SpotName } from '@/core/light/spot'
-import { useLight } from './light-context'
+import { useLight, useMovingLight } from './light-context'
 import { figures, SKY_WORDS, sourceWords } from './light-words'
 import { placeMoments, type PlacedMoment } from './moment-rows'
 import { RibbonDrawing } from './ribbon-drawing'
 
 /** The room's day, docked under every view that judges: drag it and all swatches follow. */
 export function LightBar() {
-  const { roomDay, choice, light, show, settle } = useLight()
+  const { roomDay, show, settle } = useLight()
+  const { choice, light } = useMovingLight()
   const { room, place, day } = roomDay
   const ribbon = useMemo(() => dayRibbon(roomDay, choice.sky), [roomDay, choice.sky])
   const from = ribbon.steps[0]!.minute

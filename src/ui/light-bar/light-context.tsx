@@ -35,12 +35,16 @@ async function fetchDay(date: string, zone: string): Promise<LocalDay | null> {
   return answer?.ok ? Day.parse(await answer.json()) : null
 }
 
-interface LightState {
-  readonly roomDay: RoomDay
+/** The light of one choice. */
+interface SeenLight {
   readonly choice: LightChoice
-  /** The light of the choice; null when it is too dark to see a colour. */
+  /** Null when it is too dark to see a colour. */
   readonly light: RoomLight | null
   readonly prepared: PreparedLight | null
+}
+
+interface LightState extends SeenLight {
+  readonly roomDay: RoomDay
   /** Which day is shown: the visit's, or another. */
   readonly dayName: DayName
   /** Shows the room on another day: one of the solstices, the visit's own, or a date as 2026-06-21. */
@@ -51,7 +55,11 @@ interface LightState {
   readonly settle: (change: Partial<LightChoice>) => void
 }
 
+// Words and figures wait until the handle has stood still for so long; swatches never wait.
+const STILL_MS = 120
+
 const LightContext = createContext<LightState | null>(null)
+const MovingLightContext = createContext<SeenLight | null>(null)
 const PainterContext = createContext<Painter | null>(null)
 
 /** The one light that every swatch of a page is seen in. */
@@ -105,14 +113,24 @@ export function LightProvider({
     () => (light ? prepareLight(light.spectrum, light.illuminanceLux) : null),
     [light],
   )
-  const show = useCallback(
-    (change: Partial<LightChoice>) => setAsked((before) => ({ ...before, ...change })),
-    [],
-  )
+  const moving = useMemo<SeenLight>(() => ({ choice, light, prepared }), [choice, light, prepared])
+  const [dragged, setDragged] = useState(false)
+  const [atRest, setAtRest] = useState(moving)
+  if (!dragged && atRest !== moving) setAtRest(moving)
+  useEffect(() => {
+    if (!dragged) return
+    const still = setTimeout(() => setDragged(false), STILL_MS)
+    return () => clearTimeout(still)
+  }, [dragged, moving])
+  const show = useCallback((change: Partial<LightChoice>) => {
+    setAsked((before) => ({ ...before, ...change }))
+    setDragged(true)
+  }, [])
   // The address is written once a light is settled, never while it is dragged.
   const [settled, setSettled] = useState(0)
   const settle = useCallback((change: Partial<LightChoice>) => {
     setAsked((before) => ({ ...before, ...change }))
+    setDragged(false)
     setSettled((times) => times + 1)
   }, [])
   const latest = useRef({ choice, day: roomDay.day })
@@ -125,12 +143,14 @@ export function LightProvider({
   const [painter] = useState(() => new Painter(prepared))
   useLayoutEffect(() => painter.show(prepared), [painter, prepared])
   const state = useMemo(
-    () => ({ roomDay, choice, light, prepared, dayName: shown.name, showDay, show, settle }),
-    [roomDay, choice, light, prepared, shown.name, showDay, show, settle],
+    () => ({ roomDay, ...atRest, dayName: shown.name, showDay, show, settle }),
+    [roomDay, atRest, shown.name, showDay, show, settle],
   )
   return (
     <PainterContext value={painter}>
-      <LightContext value={state}>{children}</LightContext>
+      <LightContext value={state}>
+        <MovingLightContext value={moving}>{children}</MovingLightContext>
+      </LightContext>
     </PainterContext>
   )
 }
@@ -142,10 +162,18 @@ export function usePainter(): Painter {
   return painter
 }
 
+/** The light of the page; while the bar is dragged it stands at where the drag began, or last paused. */
 export function useLight(): LightState {
   const state = useContext(LightContext)
   if (!state) throw new Error('useLight needs a LightProvider above it')
   return state
+}
+
+/** The same at every frame of a drag, for what has to move along; a swatch has its painter. */
+export function useMovingLight(): SeenLight {
+  const light = useContext(MovingLightContext)
+  if (!light) throw new Error('useMovingLight needs a LightProvider above it')
+  return light
 }
 
 /** Changes some parameters of the address without a navigation. */

@@ -6,7 +6,7 @@ import type { RoomDay } from '@/core/light/light-choice'
 import type { RoomWindow } from '@/core/light/room'
 import { sunPatch } from '@/core/light/sun-patch'
 import { sunPosition } from '@/core/light/sun-position'
-import { useLight } from '../light-bar/light-context'
+import { useLight, useMovingLight } from '../light-bar/light-context'
 import { planGeometry, WALLS, type Wall } from './plan-geometry'
 
 const ARC_STEP_MINUTES = 15
@@ -37,7 +37,8 @@ export function RoomPlan({
   readonly picked: number | null
   readonly onPick: (bearingDeg: number) => void
 }) {
-  const { roomDay, light, choice } = useLight()
+  const { roomDay } = useLight()
+  const { light, choice } = useMovingLight()
   const plan = planGeometry(roomDay.room, windows)
   const arc = useMemo(() => sunArc(roomDay), [roomDay])
   const sun = choice.source === 'room' && light && light.sun.altitudeDeg > 0 ? light.sun : null

@@ -15,7 +15,7 @@ import { undertoneOfXyz, type Undertone } from '@/core/judge/undertone'
 import { utcMsAt } from '@/core/light/day-clock'
 import { roomLight } from '@/core/light/room-light'
 import { slideLights } from '@/core/light/tilt-and-slide'
-import { useLight } from '../light-bar/light-context'
+import { useLight, useMovingLight } from '../light-bar/light-context'
 
 /** A colour that can be carried through the room. */
 export interface SlidSample {
@@ -25,10 +25,14 @@ export interface SlidSample {
 }
 
 const STEPS = 48
+// While the day is dragged the band is coarser.
+const MOVING_STEPS = 16
 
 /** Tilt and slide: one sample carried at 45° from the window to the lamp, as one continuous band. */
 export function SlideBand({ samples }: { readonly samples: readonly SlidSample[] }) {
-  const { roomDay, choice } = useLight()
+  const { roomDay, choice: choiceAtRest } = useLight()
+  const { choice } = useMovingLight()
+  const steps = choice === choiceAtRest ? STEPS : MOVING_STEPS
   const [picked, setPicked] = useState(samples[0]?.id ?? '')
   const sample = samples.find(({ id }) => id === picked) ?? samples[0]
   const lights = useMemo(() => {
@@ -42,12 +46,12 @@ export function SlideBand({ samples }: { readonly samples: readonly SlidSample[]
     const whole = roomLight(room, place, moment)
     if (!whole) return []
     const eye = prepareLight(whole.spectrum, whole.illuminanceLux)
-    const seen = slideLights(room, place, moment, STEPS).map(
+    const seen = slideLights(room, place, moment, steps).map(
       (light) => light && inViewOf(eye, light.spectrum),
     )
     const exposure = commonExposure(seen.flatMap((light) => (light ? [light] : [])))
     return seen.map((light) => light && { light: { ...light, exposure }, eye })
-  }, [roomDay, choice.minute, choice.sky])
+  }, [roomDay, choice.minute, choice.sky, steps])
   if (!sample || roomDay.room.windows.length + roomDay.room.lamps.length === 0) return null
   const seen = lights.flatMap((light) => (light ? [light] : []))
   const [first, last] = [seen[0], seen.at(-1)]
@@ -72,7 +76,7 @@ export function SlideBand({ samples }: { readonly samples: readonly SlidSample[]
           <svg
             role="img"
             aria-label={`${sample.name} carried from the window to the lamp: ${carried(first, last, sample.reflectance)}`}
-            viewBox={`0 0 ${STEPS} 1`}
+            viewBox={`0 0 ${steps} 1`}
             preserveAspectRatio="none"
             shapeRendering="crispEdges"
             className="block h-20 w-full"

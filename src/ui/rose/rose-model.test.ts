@@ -3,7 +3,7 @@ import { daylightSpectrum } from '@/core/colour/daylight'
 import type { Lab } from '@/core/colour/lab'
 import { PLAIN_LAMP, PLAIN_WINDOW } from '@/core/light/room'
 import { reflectanceOfReading } from '@/core/paint/reading'
-import { roseMarks, roseTrails } from './rose-model'
+import { roseMarks, rosePlace, roseTrails } from './rose-model'
 
 const roomDay = {
   place: { latitudeDeg: 52, longitudeDeg: 0 },
@@ -33,12 +33,14 @@ test('marks stand where they lean: pink right, yellow up, green left, a grey in 
     thing('coral', [62, 40, 28]),
   ]
   const trails = roseTrails(things, roomDay, 'clear')
-  const [pink, yellow, green, grey, coral] = roseMarks(things, now, trails)
-  expect(pink!.at[0]).toBeGreaterThan(0.4)
-  expect(yellow!.at[1]).toBeLessThan(-0.4)
-  expect(green!.at[0]).toBeLessThan(-0.4)
-  expect(Math.hypot(...grey!.at)).toBeLessThan(0.1)
+  const [pink, yellow, green, grey, coral] = things.map(({ reflectance }) =>
+    rosePlace(now, reflectance),
+  )
+  expect(pink![0]).toBeGreaterThan(0.4)
+  expect(yellow![1]).toBeLessThan(-0.4)
+  expect(green![0]).toBeLessThan(-0.4)
+  expect(Math.hypot(...grey!)).toBeLessThan(0.1)
   // Nothing stands outside the rim.
-  expect(Math.hypot(...coral!.at)).toBeLessThanOrEqual(1.0001)
-  expect(pink!.trail.length).toBeGreaterThan(8)
+  expect(Math.hypot(...coral!)).toBeLessThanOrEqual(1.0001)
+  expect(roseMarks(things, now, trails)[0]!.trail.length).toBeGreaterThan(8)
 })

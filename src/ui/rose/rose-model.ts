@@ -14,18 +14,19 @@ export interface Leaning {
 
 export interface RoseMark extends Leaning {
   readonly undertone: Undertone
-  /** −1 to 1 each way, pink to the right, yellow up. */
-  readonly at: readonly [x: number, y: number]
   /** Where it goes through the day. */
-  readonly trail: readonly (readonly [x: number, y: number])[]
+  readonly trail: readonly RosePlace[]
 }
+
+/** −1 to 1 each way, pink to the right, yellow up. */
+export type RosePlace = readonly [x: number, y: number]
 
 // A lean this strong stands at the rim; beyond it marks pile up there.
 const RIM_LEAN = 24
 const TRAIL_STEP_MINUTES = 60
 
 /** Weak leans get more room than strong ones: the root of their share of the rim. */
-function place({ a, b, c }: Undertone): readonly [number, number] {
+function place({ a, b, c }: Undertone): RosePlace {
   if (c === 0) return [0, 0]
   const reach = Math.sqrt(Math.min(1, c / RIM_LEAN)) / c
   return [a * reach, -b * reach]
@@ -50,14 +51,19 @@ export function roseTrails(
   )
 }
 
+/** Where one thing stands on the rose in a light. */
+export const rosePlace = (light: PreparedLight, reflectance: Reflectance): RosePlace =>
+  place(undertoneOf(light, reflectance))
+
 /** Where each thing leans in the light of the moment, and its trail. */
 export function roseMarks(
   things: readonly Leaning[],
   now: PreparedLight,
   trails: ReturnType<typeof roseTrails>,
 ): RoseMark[] {
-  return things.map((thing) => {
-    const undertone = undertoneOf(now, thing.reflectance)
-    return { ...thing, undertone, at: place(undertone), trail: trails.get(thing.id) ?? [] }
-  })
+  return things.map((thing) => ({
+    ...thing,
+    undertone: undertoneOf(now, thing.reflectance),
+    trail: trails.get(thing.id) ?? [],
+  }))
 }

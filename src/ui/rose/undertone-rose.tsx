@@ -1,10 +1,10 @@
 'use client'
 
-import { useMemo } from 'react'
-import { screenColour } from '@/core/colour/appearance'
+import { useLayoutEffect, useMemo, useRef } from 'react'
 import { undertoneWords } from '@/core/judge/hue-name'
-import { useLight } from '../light-bar/light-context'
-import { roseMarks, roseTrails, type Leaning } from './rose-model'
+import { useLight, usePainter } from '../light-bar/light-context'
+import { colourIn } from '../swatch/painter'
+import { roseMarks, rosePlace, roseTrails, type Leaning, type RoseMark } from './rose-model'
 
 const RIM = 100
 // Where the names of the leans stand, degrees from pink-red towards yellow.
@@ -21,7 +21,7 @@ const NAMES = [
 
 /** Where everything in the room leans in this light: the white card in the middle, a mark a colour, its day as a trail. */
 export function UndertoneRose({ things }: { readonly things: readonly Leaning[] }) {
-  const { prepared, roomDay, choice } = useLight()
+  const { roomDay, choice, prepared } = useLight()
   const trails = useMemo(
     () => roseTrails(things, roomDay, choice.sky),
     [things, roomDay, choice.sky],
@@ -55,41 +55,8 @@ export function UndertoneRose({ things }: { readonly things: readonly Leaning[] 
           )
         })}
         <rect x="-4" y="-4" width="8" height="8" fill="#ffffff" stroke="#111111" />
-        {marks.map(({ id, name, kind, reflectance, undertone, at: [x, y], trail }) => (
-          <g
-            key={id}
-            role="img"
-            tabIndex={0}
-            aria-label={`${name}: ${undertoneWords(undertone)}`}
-            className="outline-offset-2"
-          >
-            <title>{`${name}: ${undertoneWords(undertone)}`}</title>
-            <polyline
-              points={trail.map(([tx, ty]) => `${tx * RIM},${ty * RIM}`).join(' ')}
-              fill="none"
-              stroke="#8c8c8c"
-              strokeWidth="1"
-            />
-            {kind === 'keeper' ? (
-              <rect
-                x={x * RIM - 7}
-                y={y * RIM - 7}
-                width="14"
-                height="14"
-                fill={screenColour(prepared, reflectance).hex}
-                stroke="#111111"
-              />
-            ) : (
-              <circle
-                cx={x * RIM}
-                cy={y * RIM}
-                r="7"
-                fill={screenColour(prepared, reflectance).hex}
-                stroke="#111111"
-                strokeDasharray="3 2"
-              />
-            )}
-          </g>
+        {marks.map((mark) => (
+          <Mark key={mark.id} mark={mark} />
         ))}
       </svg>
       <p className="text-fine text-dim">
@@ -97,5 +64,46 @@ export function UndertoneRose({ things }: { readonly things: readonly Leaning[] 
         a lean is slight. The line is where each goes through the day.
       </p>
     </section>
+  )
+}
+
+/** One colour on the rose; like a swatch it moves and is repainted frame by frame, and said anew at rest. */
+function Mark({
+  mark: { name, kind, reflectance, undertone, trail },
+}: {
+  readonly mark: RoseMark
+}) {
+  const painter = usePainter()
+  const shape = useRef<SVGGElement>(null)
+  useLayoutEffect(() =>
+    painter.watch((light) => {
+      if (!light || !shape.current) return
+      const [x, y] = rosePlace(light, reflectance)
+      shape.current.setAttribute('transform', `translate(${x * RIM} ${y * RIM})`)
+      shape.current.setAttribute('fill', colourIn(light, reflectance).hex)
+    }),
+  )
+  return (
+    <g
+      role="img"
+      tabIndex={0}
+      aria-label={`${name}: ${undertoneWords(undertone)}`}
+      className="outline-offset-2"
+    >
+      <title>{`${name}: ${undertoneWords(undertone)}`}</title>
+      <polyline
+        points={trail.map(([x, y]) => `${x * RIM},${y * RIM}`).join(' ')}
+        fill="none"
+        stroke="#8c8c8c"
+        strokeWidth="1"
+      />
+      <g ref={shape} stroke="#111111">
+        {kind === 'keeper' ? (
+          <rect x="-7" y="-7" width="14" height="14" />
+        ) : (
+          <circle r="7" strokeDasharray="3 2" />
+        )}
+      </g>
+    </g>
   )
 }

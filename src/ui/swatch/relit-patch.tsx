@@ -3,7 +3,8 @@
 import { memo, useLayoutEffect, useRef } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
 import { usePainter } from '../light-bar/light-context'
-import { Patch } from './patch'
+import { colourIn } from './painter'
+import { Patch, repaint } from './patch'
 
 /** A surface in the light of the page. It is repainted by the page's painter, frame by frame, not rendered. */
 export const RelitPatch = memo(function RelitPatch({
@@ -18,7 +19,9 @@ export const RelitPatch = memo(function RelitPatch({
   const painter = usePainter()
   const patch = useRef<HTMLSpanElement>(null)
   // After every render, for what is on the page may be of another light than what was rendered.
-  useLayoutEffect(() => painter.watch({ patch: patch.current!, reflectance, label }))
+  useLayoutEffect(() =>
+    painter.watch((light) => repaint(patch.current!, colourIn(light, reflectance), label)),
+  )
   return (
     <Patch ref={patch} colour={painter.colourOf(reflectance)} label={label} className={className} />
   )

@@ -1,7 +1,7 @@
 'use client'
 
 import { useMemo } from 'react'
-import { screenColour, WHITE_CARD, type ScreenColour } from '@/core/colour/appearance'
+import { screenColour, type ScreenColour } from '@/core/colour/appearance'
 import type { Reflectance } from '@/core/colour/spectrum'
 import { hueName, undertoneWords } from '@/core/judge/hue-name'
 import { lightnessWord } from '@/core/judge/lightness-word'
@@ -13,7 +13,7 @@ import { DARK } from './painter'
 // A lean weaker than this lends a wall less than an eye sees.
 const PUSHES_FROM = 5
 
-/** A surface as it looks in the light of the page. */
+/** A surface as it looks in the light of the page, at rest; a swatch is a `RelitPatch`. */
 export function useRelitColour(reflectance: Reflectance): ScreenColour {
   const { prepared } = useLight()
   return useMemo(
@@ -21,9 +21,6 @@ export function useRelitColour(reflectance: Reflectance): ScreenColour {
     [prepared, reflectance],
   )
 }
-
-/** The white card in the light of the page. */
-export const useRelitCard = (): ScreenColour => useRelitColour(WHITE_CARD)
 
 /** "off-white, leans pink, towards violet": what the light of the page makes of a surface. */
 export function useSurfaceWords(reflectance: Reflectance): string {

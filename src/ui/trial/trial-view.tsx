@@ -6,12 +6,13 @@ import { companionsOf, otherHuesOfSameLrv, type CompanionPart } from '@/core/jud
 import type { HouseRules } from '@/core/judge/house-rules'
 import type { RoomCharacter } from '@/core/judge/room-advice'
 import { trimsFor, type TrimKind } from '@/core/judge/trim'
+import type { RoomDay } from '@/core/light/light-choice'
 import type { ReadingSource } from '@/core/paint/reading'
 import { useDeckReflectances } from '../deck/deck-reflectances'
 import { stripsOf, type DeckEntry } from '../deck/deck-strips'
 import { DeckSearch } from '../deck/deck-search-box'
 import { heldBackWords } from '../deck/room-ranking'
-import { useLight, writeAddress } from '../light-bar/light-context'
+import { useLight, useMovingLight, writeAddress } from '../light-bar/light-context'
 import { GamutMark, Patch } from '../swatch/patch'
 import { RelitPatch } from '../swatch/relit-patch'
 import { useRelitColour } from '../swatch/use-relit'
@@ -100,12 +101,7 @@ function Trial({
   return (
     <div className="grid gap-x-8 gap-y-6 lg:grid-cols-[1.1fr_1fr_1.1fr]">
       <section aria-label="On the wall" className="flex flex-col gap-4">
-        <SwatchRow
-          name="A chip misleads"
-          swatches={onTheWalls(light, prepared, full, roomDay)}
-          tall
-        />
-        <SwatchRow name="Sheen" swatches={inSheens(prepared, full)} />
+        <OnTheWalls full={full} roomDay={roomDay} />
         <p className="text-small">{sheenAdvice(prepared, full, rules)}</p>
       </section>
       <section aria-label="What it does" className="flex flex-col gap-3">
@@ -120,6 +116,22 @@ function Trial({
       </section>
       <GoesWith {...{ full, reflectances, entries, place, rules, onPick }} />
     </div>
+  )
+}
+
+/** Rows of swatches whose colours are no plain surface in the light of the page; they follow its every frame. */
+function OnTheWalls({ full, roomDay }: { readonly full: Reflectance; readonly roomDay: RoomDay }) {
+  const { light, prepared } = useMovingLight()
+  if (!light || !prepared) return null
+  return (
+    <>
+      <SwatchRow
+        name="A chip misleads"
+        swatches={onTheWalls(light, prepared, full, roomDay)}
+        tall
+      />
+      <SwatchRow name="Sheen" swatches={inSheens(prepared, full)} />
+    </>
   )
 }
 

@@ -1,0 +1,33 @@
+import { randomUUID } from 'node:crypto'
+import { saveKeeper } from '../../src/db/keepers'
+import { openStore } from '../../src/db/store'
+
+// Fills a room of a data directory up to six keepers of four colours: node --import tsx full-room.ts DIRECTORY ROOM
+
+const KEEPERS = 6
+const COLOURS = 4
+
+const [, , dataDir, roomId] = process.argv
+if (!dataDir || !roomId) throw new Error('expected a data directory and a room')
+const store = await openStore(dataDir)
+for (let keeper = 0; keeper < KEEPERS; keeper++)
+  await saveKeeper(
+    store.db,
+    {
+      id: randomUUID(),
+      roomId,
+      name: `Finish ${keeper + 1}`,
+      kind: 'tile',
+      state: 'staying',
+      place: '',
+      note: '',
+      varies: false,
+      replacedBy: '',
+    },
+    Array.from({ length: COLOURS }, (_, colour) => ({
+      part: `part ${colour + 1}`,
+      sharePercent: 100 / COLOURS,
+      reading: { kind: 'lab', lab: [35 + 8 * keeper, 4 * colour - 6, 12 - 3 * keeper] },
+    })),
+  )
+await store.close()
