@@ -1,6 +1,6 @@
 import { clockTime, type LocalDay } from './day-clock'
 import { daylightFactorPercent, dimness, type LitRoom } from './room'
-import type { Ribbon, RibbonStep } from './ribbon'
+import { RIBBON_STEP_MINUTES, type Ribbon, type RibbonStep } from './ribbon'
 
 /** Colour of a light in a word, by its colour temperature in kelvin; common practice. */
 export function lightColourWord(cctK: number): string {
@@ -27,11 +27,11 @@ export function daySentences(room: LitRoom, day: LocalDay, ribbon: Ribbon): stri
   const warmest = lit.reduce((p, q) => (q.cctK! < p.cctK! ? q : p))
   const coolest = lit.reduce((p, q) => (q.cctK! > p.cctK! ? q : p))
   const amount = `${capital(dimness(factor))}: daylight factor ${factor.toFixed(1)} %.`
-  const sun = sunSentence(day, ribbon.steps)
+  const sun = sunSentence(day, ribbon.steps, room.lamps.length > 0)
   const character = even(lit)
     ? `${capital(lightColourWord(middle(lit).cctK!))} and even through the day, about ${round100(middle(lit).cctK!)} K at the wall.`
     : `${capital(lightColourWord(coolest.cctK!))} at ${clockTime(day, coolest.minute)} (${round100(coolest.cctK!)} K), ` +
-      `warmest at ${clockTime(day, at('warmest') ?? warmest.minute)} (${round100(warmest.cctK!)} K).`
+      `warmest at ${clockTime(day, at('warmest') ?? warmest.minute)} (${round100(warmest.cctK!)} K) for ${spanWords(warmSpanMinutes(lit, warmest))}.`
   return [amount, character, sun, ...lamps]
 }
 
@@ -41,12 +41,33 @@ function even(lit: readonly RibbonStep[]): boolean {
   return Math.max(...mired) - Math.min(...mired) < 25
 }
 
+// A light within so many mired of another looks as warm; common practice has 5 to 10 as just seen.
+const AS_WARM_MIRED = 10
+
+/** How long the light stays about as warm as at its warmest, minutes. */
+function warmSpanMinutes(lit: readonly RibbonStep[], warmest: RibbonStep): number {
+  const asWarm = ({ cctK }: RibbonStep): boolean =>
+    1e6 / warmest.cctK! - 1e6 / cctK! < AS_WARM_MIRED
+  const at = lit.indexOf(warmest)
+  let [from, to] = [at, at]
+  while (from > 0 && asWarm(lit[from - 1]!)) from--
+  while (to < lit.length - 1 && asWarm(lit[to + 1]!)) to++
+  return lit[to]!.minute - lit[from]!.minute + RIBBON_STEP_MINUTES
+}
+
+function spanWords(minutes: number): string {
+  if (minutes < 20) return 'a few minutes'
+  if (minutes < 45) return 'half an hour'
+  if (minutes < 90) return 'an hour'
+  return `${Math.round(minutes / 60)} hours`
+}
+
 const middle = (lit: readonly RibbonStep[]): RibbonStep => lit[Math.floor(lit.length / 2)]!
 
-function sunSentence(day: LocalDay, steps: readonly RibbonStep[]): string {
+function sunSentence(day: LocalDay, steps: readonly RibbonStep[], hasLamps: boolean): string {
   const sunny = steps.filter((step) => step.directSun)
   if (sunny.length === 0)
-    return 'No direct sun; greys and cool whites will look greyer than on the chip.'
+    return `No direct sun; greys will look greyer than on the chip${hasLamps ? ', look again under the lamps' : ''}.`
   const spans: [RibbonStep, RibbonStep][] = []
   steps.forEach((step, i) => {
     if (!step.directSun) return

@@ -37,7 +37,7 @@ const room = (...windows: (Partial<RoomWindow> & Pick<RoomWindow, 'bearingDeg'>)
 // height γ₀ along its whole width the sky's share is worked out by numbers in the loop below, from that formula alone.
 function moonSpencerWallShare(hiddenBelowDeg: number): number {
   let [wall, ground] = [0, 0]
-  const step = Math.PI / 720
+  const step = Math.PI / 240
   for (let altitude = step / 2; altitude < Math.PI / 2; altitude += step)
     for (let azimuth = -Math.PI + step / 2; azimuth < Math.PI; azimuth += step) {
       const luminance = (1 + 2 * Math.sin(altitude)) * Math.cos(altitude)
@@ -244,10 +244,17 @@ test('carried from the window to the lamp of an evening the light turns warm wit
     expect(Math.abs(mired[i]! - mired[i - 1]!)).toBeLessThan(25)
 })
 
-const SPOTS = SPOT_NAMES.filter((name) => !/middle|lamp/.test(name))
+const SPOTS = [
+  'walls',
+  'tilted-window',
+  'flat-middle',
+  'north-window',
+  'east-back',
+  'west-middle',
+] as const
 
 test('from one minute to the next no spot’s white card jumps by a unit (CAM16-UCS)', () => {
-  // Model bound, held over every two minutes. West and east windows on a solstice: the sun comes in, crosses 4,000 K and goes at both ends of the day.
+  // Model bound. West and east windows on a solstice: the sun comes in, crosses 4,000 K and goes at both ends of the day.
   const lit = room(
     { bearingDeg: 270 },
     { bearingDeg: 90, overhangMm: 600, opposite: 'brick', oppositeDeg: 25 },
@@ -255,12 +262,12 @@ test('from one minute to the next no spot’s white card jumps by a unit (CAM16-
   const start = Date.parse('2026-06-21T00:00:00Z')
   const worst = new Map<string, number>()
   for (const [from, to] of [
-    [3.5, 9],
-    [12, 13.5],
-    [18, 20.5],
+    [3.5, 6],
+    [12, 13],
+    [18.5, 20.5],
   ] as const) {
     const before: (readonly [number, number, number] | null)[] = SPOTS.map(() => null)
-    for (let minute = from * 60; minute < to * 60; minute += 2) {
+    for (let minute = from * 60; minute < to * 60; minute++) {
       const moment: LightMoment = { utcMs: start + minute * 60_000, sky: 'clear', lampsOn: false }
       roomLights(lit, PLACE, moment, SPOTS.map(spotOf)).forEach((light, i) => {
         const card =

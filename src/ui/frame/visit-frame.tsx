@@ -47,7 +47,8 @@ export function VisitFrame({
               <CompassTick bearingsDeg={each.bearingsDeg} />
               <span className="font-medium">{each.name}</span>
               <span className="text-fine">
-                {each.aspectWords}, {each.dimness}
+                <span className="sr-only">{each.aspectWords}, </span>
+                {each.dimness}
               </span>
             </Link>
           ))}

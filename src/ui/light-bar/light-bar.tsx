@@ -179,7 +179,7 @@ const LightControls = memo(function LightControls({
         <label className="flex min-h-9 items-center gap-2">
           <span className="sr-only">Spot in the room</span>
           <select
-            className="min-h-9 w-32 border border-ash bg-paper px-1"
+            className="min-h-9 w-40 border border-ash bg-paper px-1"
             value={spot}
             onChange={(event) => settle({ spot: event.target.value as SpotName })}
           >
