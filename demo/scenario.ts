@@ -5,12 +5,15 @@ import type { UseHours } from '../src/core/light/room-use'
 import { DEFAULT_HOUSE_RULES, type HouseRules } from '../src/core/judge/house-rules'
 import type { Reason, Verdict } from '../src/core/judge/verdict'
 import type { LightSource } from '../src/core/light/light-choice'
+import type { Keeper } from '../src/db/keepers'
 import type { NewVisit } from '../src/db/visits'
 import type { Lab } from '../src/core/colour/lab'
 
 // People, places, finishes and looks here are all invented.
 
-export interface DemoKeeper {
+export interface DemoKeeper extends Partial<
+  Pick<Keeper, 'place' | 'note' | 'varies' | 'replacedBy' | 'viewShare' | 'dearness'>
+> {
   readonly name: string
   readonly kind: KeeperKind
   readonly state: KeeperState

@@ -3,14 +3,14 @@ import { PLAIN_LAMP, PLAIN_WINDOW } from '../src/core/light/room'
 import { addCandidate, listCandidates } from '../src/db/candidates'
 import type { Db } from '../src/db/db'
 import { addDeck, listDeckColours } from '../src/db/decks'
-import { saveKeeper } from '../src/db/keepers'
+import { PLAIN_KEEPER, saveKeeper } from '../src/db/keepers'
 import { keepLook } from '../src/db/looks'
 import { saveLamp, saveRoom, saveSights, saveWindow } from '../src/db/rooms'
 import { openStore } from '../src/db/store'
 import { saveVisit, setVisitFinished } from '../src/db/visits'
 import { readDeckCsv } from '../src/formats/deck-csv'
 import { DEMO_DECK, DEMO_MAKER, DEMO_WHITE_BASE } from './deck-generator'
-import { DEMO_VISITS, type DemoRoom, type DemoVisit } from './scenario'
+import { DEMO_VISITS, type DemoKeeper, type DemoRoom, type DemoVisit } from './scenario'
 import { seededRandom } from '../src/core/seeded-random'
 
 // Fills an empty data directory with the demo: node --import tsx demo/seed.ts DIRECTORY
@@ -68,7 +68,9 @@ async function seedVisit(
   const taken = await listCandidates(db, visitId)
   const candidateIds = new Map(taken.map(({ code, id }) => [code, id]))
   const roomIds = new Map<string, string>()
-  for (const room of rooms) roomIds.set(room.name, await seedRoom(db, visitId, room, candidateIds))
+  const entered: Entered = new Map()
+  for (const room of rooms)
+    roomIds.set(room.name, await seedRoom(db, visitId, room, candidateIds, entered))
   for (const { name, seenFrom = [] } of rooms)
     await saveSights(
       db,
@@ -78,11 +80,15 @@ async function seedVisit(
   await setVisitFinished(db, visitId, finished)
 }
 
+/** Finishes entered so far in a visit: one that runs on into another room is entered once. */
+type Entered = Map<DemoKeeper, { readonly id: string; readonly roomIds: string[] }>
+
 async function seedRoom(
   db: Db,
   visitId: string,
   room: DemoRoom,
   candidateIds: ReadonlyMap<string, string>,
+  entered: Entered,
 ): Promise<string> {
   const roomId = steadyId()
   const [northSouthMm, eastWestMm, heightMm] = room.sizeMm
@@ -101,12 +107,14 @@ async function seedRoom(
   for (const lamp of room.lamps)
     await saveLamp(db, roomId, { ...PLAIN_LAMP, ...lamp, id: steadyId() })
   const keeperIds = new Map<string, string>()
-  for (const { name, kind, state, colours } of room.keepers) {
-    const id = steadyId()
-    keeperIds.set(name, id)
+  for (const keeper of room.keepers) {
+    const { colours, ...said } = keeper
+    const { id, roomIds } = entered.get(keeper) ?? { id: steadyId(), roomIds: [] }
+    entered.set(keeper, { id, roomIds: [...roomIds, roomId] })
+    keeperIds.set(said.name, id)
     await saveKeeper(
       db,
-      { id, roomId, name, kind, state, place: '', note: '', varies: false, replacedBy: '' },
+      { ...PLAIN_KEEPER, ...said, id, roomId: roomIds[0] ?? roomId, roomIds: [...roomIds, roomId] },
       colours.map(([part, sharePercent, lab]) => ({
         part,
         sharePercent,

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto'
-import { saveKeeper } from '../../src/db/keepers'
+import { PLAIN_KEEPER, saveKeeper } from '../../src/db/keepers'
 import { openStore } from '../../src/db/store'
 
 // Fills a room of a data directory up to six keepers of four colours: node --import tsx full-room.ts DIRECTORY ROOM
@@ -14,15 +14,11 @@ for (let keeper = 0; keeper < KEEPERS; keeper++)
   await saveKeeper(
     store.db,
     {
+      ...PLAIN_KEEPER,
       id: randomUUID(),
       roomId,
       name: `Finish ${keeper + 1}`,
       kind: 'tile',
-      state: 'staying',
-      place: '',
-      note: '',
-      varies: false,
-      replacedBy: '',
     },
     Array.from({ length: COLOURS }, (_, colour) => ({
       part: `part ${colour + 1}`,

@@ -1,25 +1,37 @@
 import { z } from 'zod'
-import { KEEPER_KINDS, KEEPER_STATES } from '../core/judge/keeper-kind'
-import { READING_SOURCES, type PlainReading, type ReadingSource } from '../core/paint/reading'
-import { many, type Db } from './db'
-import { ReadingColumns, readingFromColumns, readingParameters } from './reading-columns'
+import { KEEPER_KINDS, KEEPER_STATES, VIEW_SHARES } from '../core/judge/keeper-kind'
+import { SHIFT_DIRECTIONS, SHIFT_SIZES, type EyeShift } from '../core/paint/by-eye'
+import { READING_SOURCES, type KeptReading, type ReadingSource } from '../core/paint/reading'
+import { FOREIGN_KEY_VIOLATION, many, sqlState, type Db } from './db'
+import { KeptReadingColumns, keptReadingFromColumns } from './reading-columns'
 
-const ColourShape = ReadingColumns.extend({
+const ColourShape = KeptReadingColumns.extend({
   part: z.string(),
   sharePercent: z.number(),
   deckColourId: z.uuid().nullable(),
+  deckColourName: z.string().nullable(),
+  shift: z
+    .array(z.object({ towards: z.enum(SHIFT_DIRECTIONS), size: z.enum(SHIFT_SIZES) }))
+    .nullable(),
   source: z.enum(READING_SOURCES).nullable(),
 }).transform((row) => ({
   part: row.part,
   sharePercent: row.sharePercent,
   deckColourId: row.deckColourId,
+  /** Code and name of the deck colour it was matched to. */
+  deckColourName: row.deckColourName,
+  /** How it differs from the deck colour it was matched to by eye. */
+  shift: row.shift ?? [],
   source: row.source,
-  reading: readingFromColumns(row),
+  reading: keptReadingFromColumns(row),
 }))
 
 const KeeperRow = z.object({
   id: z.uuid(),
+  /** The room it was entered in. */
   roomId: z.uuid(),
+  /** Every room it is in, its own among them. */
+  roomIds: z.array(z.uuid()),
   name: z.string(),
   kind: z.enum(KEEPER_KINDS),
   state: z.enum(KEEPER_STATES),
@@ -30,47 +42,69 @@ const KeeperRow = z.object({
   varies: z.boolean(),
   /** What comes in its place, for one that is leaving. */
   replacedBy: z.string(),
+  viewShare: z.enum(VIEW_SHARES),
+  /** 1 easily changed to 5 never; null goes by the kind. */
+  dearness: z.number().nullable(),
+  photoHash: z.string().nullable(),
   colours: z.array(ColourShape),
 })
 export type Keeper = z.infer<typeof KeeperRow>
 
 /** A colour read for a keeper, or picked from a deck that has read it already. */
 export type NewKeeperColour = { readonly part: string; readonly sharePercent: number } & (
-  | { readonly reading: PlainReading; readonly source?: ReadingSource }
-  | { readonly deckColourId: string }
+  | { readonly reading: KeptReading; readonly source?: ReadingSource }
+  | { readonly deckColourId: string; readonly shift?: readonly EyeShift[] }
 )
 
 const SELECT = `select k.id, k.room_id as "roomId", k.name, k.kind, k.state,
-  k.place, k.note, k.varies, k.replaced_by as "replacedBy",
+  k.place, k.note, k.varies, k.replaced_by as "replacedBy", k.view_share as "viewShare", k.dearness,
+  k.photo_hash as "photoHash",
+  (select json_agg(kr.room_id) from keeper_room kr where kr.keeper_id = k.id) as "roomIds",
   (select json_agg(json_build_object('part', c.part, 'sharePercent', c.share_percent,
-      'deckColourId', c.deck_colour_id, 'source', c.source,
+      'deckColourId', c.deck_colour_id, 'deckColourName', d.code || ' ' || d.name, 'shift', c.shift,
+      'source', c.source,
       'readingKind', case when d.id is null then c.reading_kind else d.reading_kind end,
       'labL', coalesce(c.lab_l, d.lab_l), 'labA', coalesce(c.lab_a, d.lab_a),
-      'labB', coalesce(c.lab_b, d.lab_b), 'hex', coalesce(c.hex, d.hex)) order by c.position)
+      'labB', coalesce(c.lab_b, d.lab_b), 'hex', coalesce(c.hex, d.hex),
+      'wavelengthsNm', c.wavelengths_nm, 'reflectances', c.reflectances) order by c.position)
     from keeper_colour c left join deck_colour d on d.id = c.deck_colour_id
     where c.keeper_id = k.id) as colours
   from keeper k join room r on r.id = k.room_id`
 
-const DEAREST_FIRST = `array_position(array[${KEEPER_KINDS.map((kind) => `'${kind}'`).join(', ')}], k.kind)`
+const BY_KIND = `array_position(array[${KEEPER_KINDS.map((kind) => `'${kind}'`).join(', ')}], k.kind)`
+const DEAREST_FIRST = `coalesce(k.dearness, 5 - 4.0 * (${BY_KIND} - 1) / ${KEEPER_KINDS.length - 1}) desc, ${BY_KIND}, k.name`
 
-/** Keepers of every room of a visit, dearest to change first. */
+/** Keepers of every room of a visit, each once, dearest to change first. */
 export function listKeepers(db: Db, visitId: string): Promise<Keeper[]> {
   return many(
     db,
     KeeperRow,
-    `${SELECT} where r.visit_id = $1 order by r.created_at, ${DEAREST_FIRST}, k.name`,
+    `${SELECT} where r.visit_id = $1 order by r.created_at, ${DEAREST_FIRST}`,
     [visitId],
   )
 }
 
-/** Keepers of a room, dearest to change first. */
+/** Keepers of a room, also those entered in another, dearest to change first. */
 export function listKeepersInRoom(db: Db, roomId: string): Promise<Keeper[]> {
-  return many(db, KeeperRow, `${SELECT} where k.room_id = $1 order by ${DEAREST_FIRST}, k.name`, [
-    roomId,
-  ])
+  return many(
+    db,
+    KeeperRow,
+    `${SELECT} where exists (select from keeper_room kr where kr.keeper_id = k.id and kr.room_id = $1)
+     order by ${DEAREST_FIRST}`,
+    [roomId],
+  )
 }
 
-/** Writes a keeper with its colours, all or nothing; the same id again changes it. */
+/** A keeper was looked at in a room that it was to be taken out of. */
+export class KeeperLookedAtError extends Error {
+  override name = 'KeeperLookedAtError'
+}
+
+/**
+ * Writes a keeper with its rooms and colours, all or nothing; the same id again changes it.
+ *
+ * @throws KeeperLookedAtError when a room is left out that has looks at it
+ */
 export function saveKeeper(
   db: Db,
   keeper: Omit<Keeper, 'colours'>,
@@ -78,11 +112,13 @@ export function saveKeeper(
 ): Promise<void> {
   return db.transaction(async (tx) => {
     await tx.query(
-      `insert into keeper (id, room_id, name, kind, state, place, note, varies, replaced_by)
-       values ($1, $2, $3, $4, $5, $6, $7, $8, $9)
+      `insert into keeper (id, room_id, name, kind, state, place, note, varies, replaced_by, view_share,
+         dearness, photo_hash)
+       values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12)
        on conflict (id) do update set name = excluded.name, kind = excluded.kind,
          state = excluded.state, place = excluded.place, note = excluded.note,
-         varies = excluded.varies, replaced_by = excluded.replaced_by`,
+         varies = excluded.varies, replaced_by = excluded.replaced_by, view_share = excluded.view_share,
+         dearness = excluded.dearness, photo_hash = excluded.photo_hash`,
       [
         keeper.id,
         keeper.roomId,
@@ -93,24 +129,84 @@ export function saveKeeper(
         keeper.note,
         keeper.varies,
         keeper.replacedBy,
+        keeper.viewShare,
+        keeper.dearness,
+        keeper.photoHash,
       ],
     )
+    await saveRoomsOf(tx, keeper)
     await tx.query('delete from keeper_colour where keeper_id = $1', [keeper.id])
     for (const [position, colour] of colours.entries())
-      await tx.query(
-        `insert into keeper_colour (keeper_id, position, part, share_percent, deck_colour_id,
-           reading_kind, lab_l, lab_a, lab_b, hex, source)
-         values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11)`,
-        [
-          keeper.id,
-          position,
-          colour.part,
-          colour.sharePercent,
-          ...('reading' in colour
-            ? [null, ...readingParameters(colour.reading)]
-            : [colour.deckColourId, 'deck', null, null, null, null]),
-          'reading' in colour ? (colour.source ?? null) : null,
-        ],
-      )
+      await insertColour(tx, keeper.id, position, colour)
   })
 }
+
+async function saveRoomsOf(
+  tx: Db,
+  { id, roomId, roomIds }: Pick<Keeper, 'id' | 'roomId' | 'roomIds'>,
+): Promise<void> {
+  // Its own room, and such others as are of the same visit.
+  await tx.query(
+    `insert into keeper_room (keeper_id, room_id)
+     select k.id, other.id from keeper k join room own on own.id = k.room_id
+       join room other on other.visit_id = own.visit_id
+     where k.id = $1 and (other.id = own.id or other.id = any($2::uuid[]))
+     on conflict do nothing`,
+    [id, [...roomIds]],
+  )
+  try {
+    await tx.query(
+      'delete from keeper_room where keeper_id = $1 and room_id <> $2 and room_id <> all($3::uuid[])',
+      [id, roomId, [...roomIds]],
+    )
+  } catch (error) {
+    if (sqlState(error) === FOREIGN_KEY_VIOLATION)
+      throw new KeeperLookedAtError('looks were kept at it in a room that is left out')
+    throw error
+  }
+}
+
+async function insertColour(
+  tx: Db,
+  keeperId: string,
+  position: number,
+  colour: NewKeeperColour,
+): Promise<void> {
+  const reading = 'reading' in colour ? colour.reading : null
+  const deck = 'deckColourId' in colour ? colour : null
+  const [l, a, b] = reading?.kind === 'lab' ? reading.lab : [null, null, null]
+  await tx.query(
+    `insert into keeper_colour (keeper_id, position, part, share_percent, reading_kind, lab_l, lab_a, lab_b,
+       hex, wavelengths_nm, reflectances, deck_colour_id, shift, source)
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13::jsonb, $14)`,
+    [
+      keeperId,
+      position,
+      colour.part,
+      colour.sharePercent,
+      reading?.kind ?? 'deck',
+      l,
+      a,
+      b,
+      reading?.kind === 'srgb' ? reading.hex : null,
+      reading?.kind === 'spectral' ? [...reading.wavelengthsNm] : null,
+      reading?.kind === 'spectral' ? [...reading.reflectance] : null,
+      deck?.deckColourId ?? null,
+      deck?.shift?.length ? JSON.stringify(deck.shift) : null,
+      'reading' in colour ? (colour.source ?? null) : null,
+    ],
+  )
+}
+
+/** A keeper of which nothing more was said. */
+export const PLAIN_KEEPER = {
+  roomIds: [],
+  state: 'staying',
+  place: '',
+  note: '',
+  varies: false,
+  replacedBy: '',
+  viewShare: 'some',
+  dearness: null,
+  photoHash: null,
+} satisfies Partial<Keeper>

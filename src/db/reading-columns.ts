@@ -1,13 +1,20 @@
-import type { PlainReading } from '../core/paint/reading'
+import type { KeptReading, PlainReading } from '../core/paint/reading'
 import { z } from 'zod'
 
-/** Columns a reading is stored in, as selected by every query that has one. */
+/** Columns a deck's reading is stored in, as selected by every query that has one. */
 export const ReadingColumns = z.object({
   readingKind: z.enum(['lab', 'srgb']),
   labL: z.number().nullable(),
   labA: z.number().nullable(),
   labB: z.number().nullable(),
   hex: z.string().nullable(),
+})
+
+/** The same for a finish, which may have been read by its spectrum. */
+export const KeptReadingColumns = ReadingColumns.extend({
+  readingKind: z.enum(['lab', 'srgb', 'spectral']),
+  wavelengthsNm: z.array(z.number()).nullable(),
+  reflectances: z.array(z.number()).nullable(),
 })
 
 export function readingFromColumns(row: z.infer<typeof ReadingColumns>): PlainReading {
@@ -17,11 +24,12 @@ export function readingFromColumns(row: z.infer<typeof ReadingColumns>): PlainRe
   throw new RangeError('a stored reading has neither L*a*b* nor hex')
 }
 
-/** kind, L*, a*, b*, hex. */
-export function readingParameters(
-  reading: PlainReading,
-): readonly [string, number | null, number | null, number | null, string | null] {
-  return reading.kind === 'lab'
-    ? ['lab', ...reading.lab, null]
-    : ['srgb', null, null, null, reading.hex]
+export function keptReadingFromColumns({
+  readingKind,
+  ...row
+}: z.infer<typeof KeptReadingColumns>): KeptReading {
+  if (readingKind !== 'spectral') return readingFromColumns({ ...row, readingKind })
+  if (!row.wavelengthsNm || !row.reflectances)
+    throw new RangeError('a stored spectrum has no bands')
+  return { kind: 'spectral', wavelengthsNm: row.wavelengthsNm, reflectance: row.reflectances }
 }

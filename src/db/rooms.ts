@@ -151,7 +151,7 @@ export async function setRoomRemoved(db: Db, id: string, removed: boolean): Prom
   )
 }
 
-/** A copy of a room with its windows, lamps and keepers under a new name, all with ids of their own. */
+/** A copy of a room with its windows and lamps under a new name, all with ids of their own. */
 export async function duplicateRoom(
   db: Db,
   id: string,

@@ -6,7 +6,7 @@ import { PLAIN_WINDOW } from '../core/light/room'
 import { addCandidate, dropCandidate, listCandidates } from './candidates'
 import { many, RowShapeError, sqlState, UNIQUE_VIOLATION, type Db } from './db'
 import { addDeck, listDeckColours, listDecks, searchDeckColours, type NewDeckColour } from './decks'
-import { listKeepersInRoom, saveKeeper } from './keepers'
+import { listKeepersInRoom, PLAIN_KEEPER, saveKeeper } from './keepers'
 import { keepLook, listLooks, retractLook, type NewLook } from './looks'
 import { migrate } from './migrate'
 import { dbOver } from './pglite'
@@ -53,8 +53,6 @@ const COLOURS: NewDeckColour[] = [
   },
 ]
 
-const PLAIN = { place: '', note: '', varies: false, replacedBy: '' }
-
 async function seenPair() {
   const v = visit()
   await saveVisit(db, v)
@@ -70,15 +68,13 @@ async function seenPair() {
     treatment: 'plain',
   })
   const keeper = {
+    ...PLAIN_KEEPER,
     id: randomUUID(),
     roomId,
     name: 'Stone',
     kind: 'stone',
-    state: 'staying',
     place: 'by the window',
-    note: '',
     varies: true,
-    replacedBy: '',
   } as const
   await saveKeeper(db, keeper, [
     { part: 'ground', sharePercent: 80, reading: { kind: 'lab', lab: [66, 9, 14] } },
@@ -218,24 +214,14 @@ test('a look at something that is not there, or is in another visit, is not kept
 test('keepers come dearest first, each with its colours in order', async () => {
   const { roomId } = await seenPair()
   const rug = {
-    ...PLAIN,
+    ...PLAIN_KEEPER,
     id: randomUUID(),
     roomId,
     name: 'Rug',
     kind: 'rug',
     state: 'arriving',
   } as const
-  const floor = {
-    id: randomUUID(),
-    roomId,
-    name: 'Boards',
-    kind: 'floor',
-    state: 'staying',
-    place: 'by the window',
-    note: '',
-    varies: true,
-    replacedBy: '',
-  } as const
+  const floor = { ...PLAIN_KEEPER, id: randomUUID(), roomId, name: 'Boards', kind: 'floor' } as const
   const [colour] = await searchDeckColours(db, 'Twoling')
   await saveKeeper(db, rug, [
     { part: 'field', sharePercent: 100, deckColourId: colour!.deckColourId },
@@ -260,7 +246,7 @@ test('a keeper whose colour cannot be stored leaves no trace', async () => {
   const id = randomUUID()
   const bad = saveKeeper(
     db,
-    { ...PLAIN, id, roomId, name: 'Ghost', kind: 'tile', state: 'staying' },
+    { ...PLAIN_KEEPER, id, roomId, name: 'Ghost', kind: 'tile' },
     [
       { part: 'glaze', sharePercent: 50, reading: { kind: 'lab', lab: [50, 0, 0] } },
       { part: 'grout', sharePercent: 500, reading: { kind: 'lab', lab: [50, 0, 0] } },

@@ -1,20 +1,17 @@
-import type { PaletteColour } from '@/core/photo/palette'
-import type { PaletteReply } from './palette-protocol'
-
-let latest = 0
+import type { Palette, PaletteReply, PaletteRequest } from './palette-protocol'
 
 /**
- * The colours of a photo, found off the main thread. Aborting ends the worker at once.
+ * The colours of a photo, found off the main thread. Aborting ends the worker at once. The photo's bytes go over to
+ * the worker and are gone here.
  *
  * @returns null when it was cancelled
  */
 export function paletteInWorker(
-  pixels: Float32Array<ArrayBuffer>,
+  request: PaletteRequest,
   onProgress: (done: number) => void,
   signal: AbortSignal,
-): Promise<readonly PaletteColour[] | null> {
+): Promise<Palette | null> {
   const worker = new Worker(new URL('./palette.worker.ts', import.meta.url), { type: 'module' })
-  const id = ++latest
   return new Promise((resolve, reject) => {
     const end = (): void => worker.terminate()
     signal.addEventListener('abort', () => {
@@ -28,8 +25,8 @@ export function paletteInWorker(
     worker.addEventListener('message', ({ data }: MessageEvent<PaletteReply>) => {
       if ('done' in data) return onProgress(data.done)
       end()
-      resolve(data.colours)
+      resolve(data)
     })
-    worker.postMessage({ id, pixels }, [pixels.buffer])
+    worker.postMessage(request, [request.photo.bytes.buffer])
   })
 }

@@ -1,11 +1,15 @@
 import type { PaletteColour } from '@/core/photo/palette'
+import type { PhotoBytes, UsablePixels, usablePixels } from '@/core/photo/pixels'
 
-/** A photo's pixels to find colours in, linear sRGB; cloneable data only. */
+/** A photo to find colours in; cloneable data only. */
 export interface PaletteRequest {
-  readonly id: number
-  readonly pixels: Float32Array<ArrayBuffer>
+  readonly photo: PhotoBytes
+  readonly card: Parameters<typeof usablePixels>[1]
 }
 
-export type PaletteReply =
-  | { readonly id: number; readonly done: number }
-  | { readonly id: number; readonly colours: readonly PaletteColour[] }
+/** Its colours, and what of it could not be used. */
+export interface Palette extends Omit<UsablePixels, 'pixels'> {
+  readonly colours: readonly PaletteColour[]
+}
+
+export type PaletteReply = { readonly done: number } | Palette

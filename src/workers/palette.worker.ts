@@ -1,7 +1,9 @@
 import { paletteOf } from '@/core/photo/palette'
+import { usablePixels } from '@/core/photo/pixels'
 import type { PaletteReply, PaletteRequest } from './palette-protocol'
 
-addEventListener('message', ({ data: { id, pixels } }: MessageEvent<PaletteRequest>) => {
+addEventListener('message', ({ data: { photo, card } }: MessageEvent<PaletteRequest>) => {
   const say = (reply: PaletteReply): void => postMessage(reply)
-  say({ id, colours: paletteOf(pixels, (done) => say({ id, done })) })
+  const { pixels, ...unused } = usablePixels(photo, card)
+  say({ colours: paletteOf(pixels, (done) => say({ done })), ...unused })
 })

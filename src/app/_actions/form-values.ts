@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { expectedNumber, typedNumber } from '@/core/typed-number'
 
 /** A name somebody typed. */
 export const nameValue = (what: string, most = 80) =>
@@ -11,16 +12,9 @@ export const nameValue = (what: string, most = 80) =>
 /** A number somebody typed, with a point or a comma. */
 export const numberValue = (least: number, most: number, unit: string) =>
   z.string().transform((text, context) => {
-    const trimmed = text.trim()
-    const value = /^[-+−]?\d+([.,]\d+)?$/.test(trimmed)
-      ? Number(trimmed.replace(',', '.').replace('−', '-'))
-      : Number.NaN
-    if (value >= least && value <= most) return value
-    const range = `${least.toLocaleString('en-GB')} to ${most.toLocaleString('en-GB')}${unit && ` ${unit}`}`
-    context.addIssue({
-      code: 'custom',
-      message: `Expected ${range}, got ${trimmed === '' ? 'nothing' : `“${trimmed}”`}.`,
-    })
+    const value = typedNumber(text)
+    if (value !== null && value >= least && value <= most) return value
+    context.addIssue({ code: 'custom', message: expectedNumber(least, most, unit, text) })
     return z.NEVER
   })
 

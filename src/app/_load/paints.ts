@@ -2,8 +2,9 @@ import { prepareLight } from '@/core/colour/appearance'
 import { ILLUMINANT_SPECTRA } from '@/core/colour/illuminant'
 import type { Reflectance } from '@/core/colour/spectrum'
 import { reflectanceOfReading, sourceOf } from '@/core/paint/reading'
+import { shiftedByEye } from '@/core/paint/by-eye'
 import { atStrength, ladderOf, whyNoLadder } from '@/core/paint/strength'
-import { isJudgedAgainst, KEEPER_KINDS, mayBeSetOff } from '@/core/judge/keeper-kind'
+import { dearnessOf, isJudgedAgainst, keeperWeight, mayBeSetOff } from '@/core/judge/keeper-kind'
 import { decidingParts } from '@/core/judge/keeper-parts'
 import { weakestStrengthPercent, type HouseRules } from '@/core/judge/house-rules'
 import { isCoolAndEven } from '@/core/light/aspect'
@@ -53,10 +54,10 @@ export function keeperFinish(keeper: Keeper, rules: HouseRules): BenchKeeper {
     name: keeper.name,
     state: keeper.state,
     mayBeSetOff: mayBeSetOff(keeper.kind, rules),
-    colours: keeper.colours.map(({ part, sharePercent, reading, deckColourId, source }) => ({
+    colours: keeper.colours.map(({ part, sharePercent, reading, deckColourId, shift, source }) => ({
       part,
       sharePercent,
-      reflectance: reflectanceOfReading(reading),
+      reflectance: shiftedByEye(reflectanceOfReading(reading), shift),
       // Matched by eye to a deck colour: the match is weaker than the colour's own reading.
       source: source ?? (deckColourId ? 'eye' : sourceOf(reading)),
     })),
@@ -66,16 +67,12 @@ export function keeperFinish(keeper: Keeper, rules: HouseRules): BenchKeeper {
 // Which parts of a keeper catch the eye is settled by daylight.
 const DAYLIGHT = prepareLight(ILLUMINANT_SPECTRA.D65, 500)
 
-// Dearest to change counts most: the first of the kinds this many times the last.
-const DEAREST_WEIGHT = 3
-
-/** The colours of a room's keepers that a ranking goes by, the dearest to change weighing most. */
+/** The colours of a room's keepers that a ranking goes by, the dearest to change and most in view weighing most. */
 function rankedAgainst(keepers: readonly Keeper[], rules: HouseRules): RankedAgainst[] {
   return keepers
     .filter(({ state }) => isJudgedAgainst(state))
     .flatMap((keeper) => {
-      const rank = KEEPER_KINDS.indexOf(keeper.kind) / (KEEPER_KINDS.length - 1)
-      const weight = DEAREST_WEIGHT - (DEAREST_WEIGHT - 1) * rank
+      const weight = keeperWeight(dearnessOf(keeper.kind, keeper.dearness), keeper.viewShare)
       const { colours, mayBeSetOff } = keeperFinish(keeper, rules)
       const parts = decidingParts(DAYLIGHT, colours)
       const shares = parts.reduce((sum, { sharePercent }) => sum + sharePercent, 0)

@@ -4,6 +4,7 @@ import { isJudgedAgainst, type KeeperKind } from '@/core/judge/keeper-kind'
 import type { LocalDay } from '@/core/light/day-clock'
 import type { RoomDay } from '@/core/light/light-choice'
 import { PLAIN_SURFACES, type RoomSurfaces } from '@/core/light/room'
+import { shiftedByEye } from '@/core/paint/by-eye'
 import { reflectanceOfReading } from '@/core/paint/reading'
 import { listKeepers, type Keeper } from '@/db/keepers'
 import { listMeterReadings } from '@/db/meter-readings'
@@ -54,7 +55,7 @@ export async function loadRoomDays({
     rooms.map((room) => [
       room.id,
       {
-        room: { ...room, surfaces: surfacesOf(keepers.filter(({ roomId }) => roomId === room.id)) },
+        room: { ...room, surfaces: surfacesOf(keepers.filter(({ roomIds }) => roomIds.includes(room.id))) },
         place: { latitudeDeg, longitudeDeg },
         day,
         readings: readings.filter(({ roomId }) => roomId === room.id),
@@ -72,7 +73,10 @@ function surfacesOf(keepers: readonly Keeper[]): RoomSurfaces {
   )
   const largest = floor?.colours.reduce((p, q) => (q.sharePercent > p.sharePercent ? q : p))
   return largest
-    ? { ...PLAIN_SURFACES, floor: reflectanceOfReading(largest.reading) }
+    ? {
+        ...PLAIN_SURFACES,
+        floor: shiftedByEye(reflectanceOfReading(largest.reading), largest.shift),
+      }
     : PLAIN_SURFACES
 }
 

@@ -28,3 +28,18 @@ export type KeeperState = (typeof KEEPER_STATES)[number]
 
 /** Whether a candidate is judged against a keeper in this state. */
 export const isJudgedAgainst = (state: KeeperState): boolean => state !== 'leaving'
+
+/** How much of what one sees of a room a keeper takes up. */
+export const VIEW_SHARES = ['little', 'some', 'much'] as const
+export type ViewShare = (typeof VIEW_SHARES)[number]
+
+/** How dear a keeper is to change, 1 easily to 5 never: as it was said, else by its kind. */
+export function dearnessOf(kind: KeeperKind, said: number | null): number {
+  return said ?? 5 - (4 * KEEPER_KINDS.indexOf(kind)) / (KEEPER_KINDS.length - 1)
+}
+
+const VIEW_WEIGHT: Record<ViewShare, number> = { little: 0.7, some: 1, much: 1.4 }
+
+/** What a keeper weighs where a colour is ranked: dearest to change and most in view most. */
+export const keeperWeight = (dearness: number, view: ViewShare): number =>
+  ((dearness + 1) / 2) * VIEW_WEIGHT[view]

@@ -29,8 +29,19 @@ export type Reading =
 export type PlainReading =
   { readonly kind: 'lab'; readonly lab: Lab } | { readonly kind: 'srgb'; readonly hex: string }
 
+/** A reading of a finish as it is stored: a deck holds plain ones only. */
+export type KeptReading = PlainReading | Extract<Reading, { readonly kind: 'spectral' }>
+
 /** How a colour came to be known, firmest first. */
-export const READING_SOURCES = ['spectral', 'reader', 'maker', 'screen', 'eye', 'photo'] as const
+export const READING_SOURCES = [
+  'spectral',
+  'reader',
+  'maker',
+  'screen',
+  'eye',
+  'uncalibrated',
+  'photo',
+] as const
 export type ReadingSource = (typeof READING_SOURCES)[number]
 
 /**
@@ -45,6 +56,8 @@ export const READING_UNCERTAINTY: Record<ReadingSource, number> = {
   maker: 1.2,
   screen: 2,
   eye: 3,
+  // A colour reader that was not calibrated on its white tile.
+  uncalibrated: 3,
   photo: 4,
 }
 

@@ -1,51 +1,62 @@
 'use client'
 
 import { useState } from 'react'
+import {
+  SHIFT_DIRECTIONS,
+  SHIFT_SIZES,
+  type EyeShift,
+  type ShiftDirection,
+} from '@/core/paint/by-eye'
 import { useDeckSearch } from '../deck/deck-search'
 import { RelitPatch } from '../swatch/relit-patch'
+import type { PickedDeckColour } from './colour-draft'
 
-/** Finds a deck colour that stands for a finish. */
+/** Finds the deck colour that matches a finish best, and how the finish still differs from it. */
 export function DeckPicker({
   name,
-  before,
+  picked,
+  shifts,
   error,
+  onPick,
+  onShift,
 }: {
-  readonly name: string
-  /** Id of the colour it stood for until now. */
-  readonly before: string | null
+  /** Of its fields in the form. */
+  readonly name: (field: string) => string
+  readonly picked: PickedDeckColour | null
+  readonly shifts: readonly EyeShift[]
   readonly error: string | undefined
+  readonly onPick: (picked: PickedDeckColour | null) => void
+  readonly onShift: (shifts: readonly EyeShift[]) => void
 }) {
   const [typed, setTyped] = useState('')
-  const [picked, setPicked] = useState(
-    before === null ? null : { id: before, words: 'The colour picked before' },
-  )
   const found = useDeckSearch(picked ? '' : typed)
+  const id = name('deckColourId')
   return (
     <div className="flex flex-col gap-1">
-      <label htmlFor={name} className="text-small font-medium">
+      <label htmlFor={id} className="text-small font-medium">
         Code or name in the deck
       </label>
       <input
-        id={name}
+        id={id}
         type="search"
         className="field"
         autoComplete="off"
         value={picked?.words ?? typed}
         aria-invalid={error ? true : undefined}
         onChange={(event) => {
-          setPicked(null)
+          onPick(null)
           setTyped(event.target.value)
         }}
       />
-      <input type="hidden" name={name} value={picked?.id ?? ''} />
+      <input type="hidden" name={id} value={picked?.id ?? ''} />
       <span className="text-fine font-semibold">{error}</span>
       <ul>
-        {found.map(({ id, code, name: colourName, reflectance }) => (
-          <li key={id}>
+        {found.map(({ id: colourId, code, name: colourName, reflectance }) => (
+          <li key={colourId}>
             <button
               type="button"
               className="flex min-h-11 w-full items-center gap-3 border-b border-rule text-left text-small hover:bg-mist"
-              onClick={() => setPicked({ id, words: `${code} ${colourName}` })}
+              onClick={() => onPick({ id: colourId, words: `${code} ${colourName}`, reflectance })}
             >
               <RelitPatch
                 reflectance={reflectance}
@@ -57,6 +68,58 @@ export function DeckPicker({
           </li>
         ))}
       </ul>
+      <div className="grid grid-cols-2 gap-4">
+        {[0, 1].map((place) => (
+          <ShiftField
+            key={place}
+            name={name(`shift${place}`)}
+            label={place === 0 ? 'It is' : 'and'}
+            shift={shifts[place]}
+            onChange={(shift) => {
+              const others = shifts.filter((_, i) => i !== place)
+              onShift(shift ? (place === 0 ? [shift, ...others] : [...others, shift]) : others)
+            }}
+          />
+        ))}
+      </div>
     </div>
+  )
+}
+
+const SHIFTS = SHIFT_DIRECTIONS.flatMap((towards) => SHIFT_SIZES.map((size) => ({ size, towards })))
+
+function ShiftField({
+  name,
+  label,
+  shift,
+  onChange,
+}: {
+  readonly name: string
+  readonly label: string
+  readonly shift: EyeShift | undefined
+  readonly onChange: (shift: EyeShift | null) => void
+}) {
+  return (
+    <label className="flex flex-col gap-1 text-small font-medium">
+      {label}
+      <select
+        name={name}
+        className="field font-normal"
+        value={shift ? `${shift.size}|${shift.towards}` : ''}
+        onChange={(event) => {
+          const [size, towards] = event.target.value.split('|')
+          onChange(
+            towards ? { size: size as EyeShift['size'], towards: towards as ShiftDirection } : null,
+          )
+        }}
+      >
+        <option value="">{label === 'It is' ? 'just like it' : 'nothing more'}</option>
+        {SHIFTS.map(({ size, towards }) => (
+          <option key={`${size}|${towards}`} value={`${size}|${towards}`}>
+            {size} {towards} than this
+          </option>
+        ))}
+      </select>
+    </label>
   )
 }

@@ -6,15 +6,27 @@ import { Patch } from '../swatch/patch'
 import { colourOfLab } from '../photo/found-colours'
 
 const Lab = z.tuple([z.number(), z.number(), z.number()])
+const Reading = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('lab'), lab: Lab }),
+  z.object({ kind: z.literal('srgb'), hex: z.string() }),
+  z.object({
+    kind: z.literal('spectral'),
+    wavelengthsNm: z.array(z.number()),
+    reflectance: z.array(z.number()),
+  }),
+])
 const Answer = z.discriminatedUnion('ok', [
-  z.object({ ok: z.literal(true), colours: z.array(z.object({ name: z.string(), lab: Lab })) }),
+  z.object({
+    ok: z.literal(true),
+    colours: z.array(z.object({ name: z.string(), reading: Reading, lab: Lab })),
+  }),
   z.object({
     ok: z.literal(false),
     errors: z.array(z.object({ line: z.number(), message: z.string() })),
   }),
 ])
 
-type Measured = Extract<z.infer<typeof Answer>, { ok: true }>['colours'][number]
+export type Measured = Extract<z.infer<typeof Answer>, { ok: true }>['colours'][number]
 
 const MOST_SHOWN = 40
 
@@ -44,10 +56,10 @@ export function MeasurementFile({ onPick }: { readonly onPick: (colour: Measured
   return (
     <section aria-label="Measurement file" className="flex flex-col gap-2">
       <label className="key self-start">
-        Measurement file (CGATS)
+        Measurement file (CGATS, CSV)
         <input
           type="file"
-          accept=".txt,.cgats,text/plain"
+          accept=".txt,.cgats,.csv,text/plain,text/csv"
           className="sr-only"
           onChange={(event) => void read(event.target.files?.[0])}
         />

@@ -1,23 +1,32 @@
 'use client'
 
-import { useRef, useState, type MouseEvent } from 'react'
+import { useRef, useState, type DragEvent } from 'react'
 import { WHITE_CARD } from '@/core/colour/appearance'
-import type { Lab } from '@/core/colour/lab'
+import { squareAt, tappedSpot, type Square } from '@/core/photo/pixels'
 import { CardError, photoLight, type PhotoLight } from '@/core/photo/white-card'
 import { paletteInWorker } from '@/workers/palette-client'
+import type { Palette } from '@/workers/palette-protocol'
 import { useLight } from '../light-bar/light-context'
-import { Patch } from '../swatch/patch'
-import { colourOfLab, corrected, type FoundColour } from './found-colours'
-import { drawPhoto, linearPixels, PhotoError, tapped } from './photo-pixels'
+import { corrected, merged, type FoundColour } from './found-colours'
+import { FoundList } from './found-list'
+import { PhotoCanvas } from './photo-canvas'
+import { bytesOf, drawPhoto, keepDrawnPhoto, PhotoError } from './photo-file'
 
+const MOST_FOUND = 8
 const MOST_KEPT = 5
+const TAP_HALF_PX = 10
 const UNEVEN_FROM = 0.08
+const CLIPPED_FROM_PERCENT = 1
+const BRIGHTER_FROM_PERCENT = 4
+// What a camera makes of a card, where there is none to ask.
+const NO_CARD = [0.6, 0.6, 0.6] as const
 
 /** A photo of a finish: tap the white card, and its colours come out corrected by the light they were taken in. */
 export function PhotoReader({
   onUse,
 }: {
-  readonly onUse: (colours: readonly FoundColour[]) => void
+  /** The colours that count, at most five, and the hash of the photo where the server kept it. */
+  readonly onUse: (colours: readonly FoundColour[], photoHash: string | null) => void
 }) {
   const { light } = useLight()
   const canvas = useRef<HTMLCanvasElement>(null)
@@ -25,14 +34,16 @@ export function PhotoReader({
   const [ready, setReady] = useState(false)
   const [progress, setProgress] = useState<number | null>(null)
   const [said, setSaid] = useState('')
+  const [photo, setPhoto] = useState<PhotoLight | null>(null)
   const [found, setFound] = useState<readonly FoundColour[]>([])
   const [fixed, setFixed] = useState(false)
-  const [dropped, setDropped] = useState<ReadonlySet<number>>(new Set())
+  const counted = found.filter(({ counts }) => counts)
 
   async function take(file: File | undefined): Promise<void> {
     if (!file || !canvas.current) return
     running.current?.abort()
     setFound([])
+    setPhoto(null)
     setReady(false)
     try {
       await drawPhoto(file, canvas.current)
@@ -45,49 +56,73 @@ export function PhotoReader({
   }
 
   async function readFrom(
-    photo: PhotoLight,
+    taken: PhotoLight,
+    card: { readonly square: Square; readonly mean: readonly [number, number, number] } | null,
     warning: string,
-    without: Parameters<typeof linearPixels>[1],
-  ) {
+  ): Promise<void> {
     running.current = new AbortController()
     setProgress(0)
-    const colours = await paletteInWorker(
-      linearPixels(canvas.current!, without),
+    const palette = await paletteInWorker(
+      { photo: bytesOf(canvas.current!), card },
       setProgress,
       running.current.signal,
-    ).catch(() => null)
+    ).catch(() => undefined)
     setProgress(null)
-    if (!colours) return
-    setFound(colours.flatMap((colour) => corrected(photo, colour)).slice(0, MOST_KEPT))
-    setDropped(new Set())
-    const how =
-      photo.balance === 'balanced'
-        ? 'The camera balanced the light away; this room’s light of the moment was put back.'
-        : `Light of about ${Math.round(photo.cctK / 50) * 50} K, taken from the card.`
-    setSaid(`${how} ${warning}A photo is the weakest reading: ± 4 units.`)
+    if (palette === undefined) setSaid('The colours could not be found. Tap the card again.')
+    if (!palette) return
+    setPhoto(taken)
+    setFound(palette.colours.flatMap((each) => corrected(taken, each)).slice(0, MOST_FOUND))
+    setSaid([howRead(taken), warning, ...warningsOf(palette), TRUST].filter(Boolean).join(' '))
   }
 
-  function tap(event: MouseEvent<HTMLCanvasElement>): void {
-    const { left, top, width, height } = event.currentTarget.getBoundingClientRect()
-    const x = Math.round(((event.clientX - left) / width) * event.currentTarget.width)
-    const y = Math.round(((event.clientY - top) / height) * event.currentTarget.height)
-    const { mean, unevenness } = tapped(event.currentTarget, x, y)
+  function tap(x: number, y: number): void {
+    const bytes = bytesOf(canvas.current!)
+    const spot = tappedSpot(bytes, squareAt(bytes, x, y, TAP_HALF_PX))
+    if (photo) {
+      const [tapped] = corrected(photo, { rgb: spot.mean, sharePercent: 0 })
+      if (tapped) setFound([...found, tapped])
+      else setSaid('No surface looks so in that light: it is glare, or a lamp. Tap beside it.')
+      return
+    }
     try {
-      const photo = photoLight(mean, WHITE_CARD, fixed ? null : (light?.spectrum ?? null))
+      const taken = photoLight(spot.mean, WHITE_CARD, fixed ? null : (light?.spectrum ?? null))
+      const square = squareAt(bytes, x, y, Math.round(bytes.width / 12))
       const warning =
-        unevenness > UNEVEN_FROM
-          ? 'The card lies in uneven light: trust the shares, less the colours. '
+        spot.unevenness > UNEVEN_FROM
+          ? 'The card lies in uneven light: trust the shares, less the colours.'
           : ''
-      const halfPx = Math.round(event.currentTarget.width / 12)
-      void readFrom(photo, warning, { x, y, halfPx })
+      void readFrom(taken, { square, mean: spot.mean }, warning)
     } catch (error) {
       if (!(error instanceof CardError)) throw error
       setSaid(error.message)
     }
   }
 
+  function readWithoutCard(): void {
+    const guessed = photoLight(NO_CARD, WHITE_CARD, light?.spectrum ?? null)
+    void readFrom(guessed, null, 'Without a card the colours may be off by ten units and more.')
+  }
+
+  async function use(): Promise<void> {
+    const photoHash = await keepDrawnPhoto(canvas.current!)
+    setSaid(
+      photoHash ? 'Taken over, with the photo.' : 'Taken over. The photo itself was not kept.',
+    )
+    onUse(counted.slice(0, MOST_KEPT), photoHash)
+  }
+
+  function drop(event: DragEvent): void {
+    event.preventDefault()
+    void take(event.dataTransfer.files[0])
+  }
+
   return (
-    <section aria-label="Photo of it" className="flex flex-col gap-2 border-t border-rule pt-3">
+    <section
+      aria-label="Photo of it"
+      className="flex flex-col gap-2"
+      onDragOver={(event) => event.preventDefault()}
+      onDrop={drop}
+    >
       <label className="key self-start">
         Photo with a white card
         <input
@@ -107,26 +142,24 @@ export function PhotoReader({
         />
         The camera was fixed to daylight; it did not balance
       </label>
-      <canvas
-        ref={canvas}
-        className={ready ? 'max-h-64 w-full cursor-crosshair object-contain' : 'hidden'}
-        role="img"
-        aria-label="The photo; tap its white card"
-        onClick={tap}
+      <PhotoCanvas
+        canvas={canvas}
+        shown={ready}
+        name={photo ? 'The photo; tap a colour to add it' : 'The photo; tap its white card'}
+        onTap={tap}
       />
-      {ready && found.length === 0 && progress === null && (
+      {ready && progress === null && (
         <button
           type="button"
           className="min-h-11 self-start text-small underline underline-offset-4"
-          onClick={() =>
-            void readFrom(
-              photoLight([0.6, 0.6, 0.6], WHITE_CARD, light?.spectrum ?? null),
-              'Without a card the colours may be far off. ',
-              null,
-            )
-          }
+          onClick={() => {
+            setSaid('Tap the white card.')
+            if (!photo) return readWithoutCard()
+            setPhoto(null)
+            setFound([])
+          }}
         >
-          There is no card in it
+          {photo ? 'Tap the card again' : 'There is no card in it'}
         </button>
       )}
       {progress !== null && (
@@ -147,42 +180,30 @@ export function PhotoReader({
       <p role="status" className="text-small">
         {said}
       </p>
-      {found.length > 0 && (
+      {photo && found.length > 0 && (
         <>
-          <ul aria-label="Colours found">
-            {found.map(({ lab, sharePercent }, i) => (
-              <li key={i} className="flex items-center gap-3 border-b border-rule text-small">
-                <FoundPatch lab={lab} />
-                <span
-                  className="flex-1 tabular-nums"
-                  data-lab={lab.map((v) => v.toFixed(2)).join(' ')}
-                >
-                  {Math.round(sharePercent)} %, L* {lab[0].toFixed(0)}, a* {lab[1].toFixed(0)}, b*{' '}
-                  {lab[2].toFixed(0)}
-                </span>
-                <label className="flex min-h-11 items-center gap-2">
-                  <input
-                    type="checkbox"
-                    className="size-5 accent-ink"
-                    checked={!dropped.has(i)}
-                    onChange={() => {
-                      const next = new Set(dropped)
-                      if (!next.delete(i)) next.add(i)
-                      setDropped(next)
-                    }}
-                  />
-                  counts
-                </label>
-              </li>
-            ))}
-          </ul>
+          <FoundList
+            found={found}
+            onCount={(place) =>
+              setFound(
+                found.map((each, i) => (i === place ? { ...each, counts: !each.counts } : each)),
+              )
+            }
+            onMerge={(place) =>
+              setFound([
+                ...found.slice(0, place - 1),
+                ...merged(photo, found[place - 1]!, found[place]!),
+                ...found.slice(place + 1),
+              ])
+            }
+          />
           <button
             type="button"
             className="key self-start"
-            disabled={dropped.size === found.length}
-            onClick={() => onUse(found.filter((_, i) => !dropped.has(i)))}
+            disabled={counted.length === 0}
+            onClick={() => void use()}
           >
-            Use these colours
+            {counted.length > MOST_KEPT ? `Use the first ${MOST_KEPT}` : 'Use these colours'}
           </button>
         </>
       )}
@@ -190,6 +211,18 @@ export function PhotoReader({
   )
 }
 
-function FoundPatch({ lab }: { readonly lab: Lab }) {
-  return <Patch colour={colourOfLab(lab)} className="h-11 w-16 shrink-0" />
+const TRUST = 'A photo is the weakest reading: ± 4 units.'
+
+const howRead = (photo: PhotoLight): string =>
+  photo.balance === 'balanced'
+    ? 'The camera balanced the light away; this room’s light of the moment was put back.'
+    : `Light of about ${Math.round(photo.cctK / 50) * 50} K, taken from the card.`
+
+function warningsOf({ clippedPercent, brighterPercent }: Palette): string[] {
+  return [
+    brighterPercent >= BRIGHTER_FROM_PERCENT &&
+      `${Math.round(brighterPercent)} % of the photo is brighter than the card: it lies in shade, or something glares. Put it in the same light.`,
+    clippedPercent >= CLIPPED_FROM_PERCENT &&
+      `${Math.round(clippedPercent)} % is clipped and was left out.`,
+  ].filter((warning) => warning !== false)
 }

@@ -1,35 +1,33 @@
-import type { Lab } from '@/core/colour/lab'
+import { isOwnPage } from '@/app/loopback'
 import { labD65, reflectanceOfReading } from '@/core/paint/reading'
-import { readCgats, type MeasuredColour } from '@/formats/cgats'
+import { readCgats } from '@/formats/cgats'
+import { refusedFile } from '@/formats/measured-colour'
+import { readReadingsCsv } from '@/formats/readings-csv'
 
-const MOST_BYTES = 5_000_000
+const MOST_BYTES = 8_000_000
 
-/** Reads a measurement file (CGATS.17 text) and answers with its colours; nothing is stored. */
+/** Reads a measurement file (CGATS.17 text or CSV) and answers with its colours; nothing is stored. */
 export async function POST(request: Request): Promise<Response> {
+  if (!isOwnPage(request))
+    return new Response('Elm Swatch reads files from its own page only.', { status: 403 })
   const bytes = await request.arrayBuffer()
   if (bytes.byteLength > MOST_BYTES)
-    return refused(
-      1,
-      `Expected a file of at most 5 MB, got ${Math.round(bytes.byteLength / 1e6)} MB.`,
+    return Response.json(
+      refusedFile(
+        1,
+        `Expected a file of at most 8 MB, got ${Math.round(bytes.byteLength / 1e6)} MB.`,
+      ),
     )
-  const read = readCgats(new TextDecoder().decode(bytes))
+  const text = new TextDecoder().decode(bytes)
+  const read = /^\s*BEGIN_DATA_FORMAT/m.test(text) ? readCgats(text) : readReadingsCsv(text)
   if (!read.ok) return Response.json(read)
-  const colours: { name: string; lab: Lab }[] = []
-  for (const [i, colour] of read.colours.entries())
+  const colours = []
+  for (const [i, { name, reading }] of read.colours.entries())
     try {
-      colours.push({ name: colour.name, lab: labOf(colour) })
+      colours.push({ name, reading, lab: labD65(reflectanceOfReading(reading)) })
     } catch (error) {
       if (!(error instanceof RangeError)) throw error
-      return refused(i + 1, `Colour ${i + 1}, “${colour.name}”: ${error.message}.`)
+      return Response.json(refusedFile(i + 1, `Colour ${i + 1}, “${name}”: ${error.message}.`))
     }
   return Response.json({ ok: true, colours })
-}
-
-const refused = (line: number, message: string): Response =>
-  Response.json({ ok: false, errors: [{ line, message }] })
-
-/** L*a*b* under D65, 2°: from the spectrum where there is one. */
-function labOf({ lab, spectrum }: MeasuredColour): Lab {
-  if (spectrum) return labD65(reflectanceOfReading({ kind: 'spectral', ...spectrum }))
-  return labD65(reflectanceOfReading({ kind: 'lab', lab: lab! }))
 }

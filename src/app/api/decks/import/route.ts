@@ -3,7 +3,7 @@ import { readDeckCsv, type LineError } from '@/formats/deck-csv'
 import { addDeck } from '@/db/decks'
 import { openDb } from '@/db/store'
 import { nameValue, numberValue } from '@/app/_actions/form-values'
-import { isLoopbackHost } from '@/app/loopback'
+import { isOwnPage } from '@/app/loopback'
 
 // Twice what 25,000 long lines come to.
 const MOST_BYTES = 8_000_000
@@ -26,9 +26,7 @@ export interface ImportAnswer {
 /** Takes a deck from a CSV file: every colour of it, or none and what is wrong by line. */
 export async function POST(request: Request): Promise<Response> {
   // Past the proxy, so the same two questions are asked here: from this page, on this machine?
-  const origin = request.headers.get('origin')
-  const host = request.headers.get('host')
-  if (!isLoopbackHost(host) || origin !== `http://${host}`)
+  if (!isOwnPage(request))
     return new Response('Elm Swatch takes decks from its own page only.', { status: 403 })
   if (Number(request.headers.get('content-length') ?? Infinity) > MOST_BYTES)
     return refuse({ fields: { file: 'Expected a file of at most 8 MB.' } }, 413)

@@ -3,11 +3,13 @@ import { keeperFinish } from '@/app/_load/paints'
 import { loadVisit } from '@/app/_load/visit-page'
 import { prepareLight, screenColour } from '@/core/colour/appearance'
 import { ILLUMINANT_SPECTRA } from '@/core/colour/illuminant'
+import type { Reflectance } from '@/core/colour/spectrum'
 import { labD65 } from '@/core/paint/reading'
 import { listKeepers } from '@/db/keepers'
 import { openDb } from '@/db/store'
 import { writeCgats } from '@/formats/cgats'
-import { writeGimpPalette, writeReadingsCsv, type ExportedReading } from '@/formats/readings-export'
+import { writeGimpPalette } from '@/formats/gimp-palette'
+import { writeReadingsCsv, type ExportedReading } from '@/formats/readings-csv'
 
 const As = z.enum(['cgats', 'csv', 'gpl']).default('csv')
 const DAYLIGHT = prepareLight(ILLUMINANT_SPECTRA.D65, 500)
@@ -18,6 +20,10 @@ const FILES = {
   gpl: { name: 'readings.gpl', type: 'text/plain' },
 } as const
 
+interface Out extends ExportedReading {
+  readonly reflectance: Reflectance
+}
+
 /** All readings of a visit's keepers, as CGATS, CSV or a GIMP palette. */
 export async function GET(
   request: Request,
@@ -27,22 +33,39 @@ export async function GET(
   if (!as.success) return new Response('Expected as=cgats, csv or gpl', { status: 400 })
   const { visit, rooms } = await loadVisit((await params).visitId)
   const readings = (await listKeepers(await openDb(), visit.id)).flatMap((keeper) =>
-    keeperFinish(keeper, visit.houseRules).colours.map(
-      ({ part, reflectance, source }): ExportedReading => ({
+    keeperFinish(keeper, visit.houseRules).colours.map(({ part, reflectance, source }, i): Out => {
+      const { reading, shift } = keeper.colours[i]!
+      return {
         name: keeper.name,
-        room: rooms.find(({ id }) => id === keeper.roomId)?.name ?? '',
+        room: rooms
+          .filter(({ id }) => keeper.roomIds.includes(id))
+          .map(({ name }) => name)
+          .join(', '),
         part,
         source,
-        lab: labD65(reflectance),
-        hex: screenColour(DAYLIGHT, reflectance).hex,
-      }),
-    ),
+        // What was read; what was said of it by eye is no reading of a device, but its colour.
+        reading: shift.length > 0 ? { kind: 'lab', lab: labD65(reflectance) } : reading,
+        reflectance,
+      }
+    }),
   )
   const text = {
     cgats: () =>
-      writeCgats(readings.map(({ name, part, lab }) => ({ name: `${name}, ${part}`, lab }))),
+      writeCgats(
+        readings.map(({ name, part, reading, reflectance }) => ({
+          name: `${name}, ${part}`,
+          reading: reading.kind === 'srgb' ? { kind: 'lab', lab: labD65(reflectance) } : reading,
+        })),
+      ),
     csv: () => writeReadingsCsv(readings),
-    gpl: () => writeGimpPalette(visit.household, readings),
+    gpl: () =>
+      writeGimpPalette(
+        visit.household,
+        readings.map(({ name, part, reflectance }) => ({
+          name: `${name}, ${part}`,
+          hex: screenColour(DAYLIGHT, reflectance).hex,
+        })),
+      ),
   }[as.data]()
   const { name, type } = FILES[as.data]
   return new Response(text, {

@@ -1,0 +1,110 @@
+import type { LinearRgb } from '../colour/srgb'
+
+/** A photo as a canvas has it: four bytes a pixel (sRGB and alpha), row by row. */
+export interface PhotoBytes {
+  readonly bytes: Uint8ClampedArray
+  readonly width: number
+  readonly height: number
+}
+
+/** A square of a photo about the place that was tapped. */
+export interface Square {
+  readonly x: number
+  readonly y: number
+  readonly halfPx: number
+}
+
+// IEC 61966-2-1, byte by byte.
+const LINEAR = Float32Array.from({ length: 256 }, (_, byte) => {
+  const v = byte / 255
+  return v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4
+})
+// A channel this near to the end of its range has lost what it saw.
+const CLIPPED_BYTE = 253
+
+export interface UsablePixels {
+  /** Linear sRGB, three numbers a pixel. */
+  readonly pixels: Float32Array<ArrayBuffer>
+  /** Share of the photo that is clipped and left out, per cent. */
+  readonly clippedPercent: number
+  /** Share of the photo that is brighter than the card, per cent; 0 without a card. */
+  readonly brighterPercent: number
+}
+
+// Paper may shine, and cameras round: brighter than the card means by more than this.
+const BRIGHTER = 1.12
+
+/** The pixels of a photo that colours can be found in: not those of the card, not those that are clipped. */
+export function usablePixels(
+  { bytes, width, height }: PhotoBytes,
+  card: { readonly square: Square; readonly mean: LinearRgb } | null,
+): UsablePixels {
+  const pixels = new Float32Array(width * height * 3)
+  const limit = card ? BRIGHTER * luminance(...card.mean) : Infinity
+  let [kept, clipped, brighter] = [0, 0, 0]
+  for (let y = 0; y < height; y++)
+    for (let x = 0; x < width; x++) {
+      if (card && isWithin(card.square, x, y)) continue
+      const i = (y * width + x) * 4
+      const [r, g, b] = [bytes[i]!, bytes[i + 1]!, bytes[i + 2]!]
+      if (luminance(LINEAR[r]!, LINEAR[g]!, LINEAR[b]!) > limit) brighter++
+      if (Math.max(r, g, b) >= CLIPPED_BYTE) {
+        clipped++
+        continue
+      }
+      pixels[kept++] = LINEAR[r]!
+      pixels[kept++] = LINEAR[g]!
+      pixels[kept++] = LINEAR[b]!
+    }
+  const percent = (count: number): number => (100 * count) / Math.max(1, width * height)
+  return {
+    pixels: pixels.slice(0, kept),
+    clippedPercent: percent(clipped),
+    brighterPercent: percent(brighter),
+  }
+}
+
+const isWithin = ({ x, y, halfPx }: Square, atX: number, atY: number): boolean =>
+  Math.abs(atX - x) <= halfPx && Math.abs(atY - y) <= halfPx
+
+const luminance = (r: number, g: number, b: number): number => 0.2126 * r + 0.7152 * g + 0.0722 * b
+
+export interface TappedSpot {
+  readonly mean: LinearRgb
+  /** Largest difference of its quarters from the mean, a share. */
+  readonly unevenness: number
+}
+
+/** The mean of a square and how even it is. The square lies wholly within the photo. */
+export function tappedSpot({ bytes, width }: PhotoBytes, square: Square): TappedSpot {
+  const { x, y, halfPx } = square
+  const quarters = [0, 1, 2, 3].map(() => [0, 0, 0, 0])
+  for (let dy = -halfPx; dy <= halfPx; dy++)
+    for (let dx = -halfPx; dx <= halfPx; dx++) {
+      const i = ((y + dy) * width + x + dx) * 4
+      const quarter = quarters[(dx > 0 ? 1 : 0) + (dy > 0 ? 2 : 0)]!
+      for (let channel = 0; channel < 3; channel++)
+        quarter[channel]! += LINEAR[bytes[i + channel]!]!
+      quarter[3]!++
+    }
+  const count = quarters.reduce((sum, quarter) => sum + quarter[3]!, 0)
+  const mean = [0, 1, 2].map(
+    (channel) => quarters.reduce((sum, quarter) => sum + quarter[channel]!, 0) / count,
+  ) as [number, number, number]
+  const unevenness = Math.max(
+    ...quarters.map((q) => Math.abs(q[1]! / Math.max(1, q[3]!) / Math.max(1e-6, mean[1]) - 1)),
+  )
+  return { mean, unevenness }
+}
+
+/** The square about a place, moved so that it lies within the photo. */
+export function squareAt(
+  { width, height }: Pick<PhotoBytes, 'width' | 'height'>,
+  x: number,
+  y: number,
+  halfPx: number,
+): Square {
+  const within = (value: number, size: number): number =>
+    Math.min(size - 1 - halfPx, Math.max(halfPx, Math.round(value)))
+  return { x: within(x, width), y: within(y, height), halfPx }
+}

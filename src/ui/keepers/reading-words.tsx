@@ -1,0 +1,42 @@
+'use client'
+
+import type { Reflectance } from '@/core/colour/spectrum'
+import type { HouseRules } from '@/core/judge/house-rules'
+import { lrvPercent, READING_UNCERTAINTY, type ReadingSource } from '@/core/paint/reading'
+import { FamilyWords } from '../deck/comparator-strip'
+import { usePushWords } from '../swatch/use-relit'
+
+/** What a reading means in the trade's words, in the light of the page: lightness, family, lean, push, and how sure. */
+export function ReadingWords({
+  reflectance,
+  source,
+  readBy,
+  rules,
+}: {
+  readonly reflectance: Reflectance
+  readonly source: ReadingSource
+  readonly readBy: string
+  readonly rules: HouseRules
+}) {
+  const push = usePushWords(reflectance)
+  return (
+    <>
+      LRV {Math.round(lrvPercent(reflectance))}, <FamilyWords {...{ reflectance, rules }} />
+      {push && `; ${push}`}{' '}
+      <span className="text-dim">
+        ({readBy}, ± {READING_UNCERTAINTY[source]})
+      </span>
+    </>
+  )
+}
+
+/** How a reading came about, in words. */
+export const SOURCE_WORDS: Record<ReadingSource, string> = {
+  spectral: 'spectrum',
+  reader: 'L*a*b* reading',
+  maker: 'maker’s figure',
+  screen: 'one screen number',
+  eye: 'by eye, from the deck',
+  uncalibrated: 'spectrum, reader not calibrated',
+  photo: 'from a photo',
+}
