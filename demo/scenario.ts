@@ -256,7 +256,7 @@ const TERRACE: DemoVisit = {
       name: 'Basement snug',
       sizeMm: [3600, 4000, 2200],
       windows: [],
-      lamps: [{ cctK: 2700, lumens: 1400 }],
+      lamps: [{ bulb: 'filament', cctK: 2700, lumens: 1400 }],
       keepers: [
         {
           name: 'Leather sofa',
@@ -328,7 +328,7 @@ const TERRACE: DemoVisit = {
         { bearingDeg: 90, widthMm: 1100, heightMm: 1200 },
         { bearingDeg: 270, widthMm: 900, heightMm: 1000, pitchDeg: 40, glazing: 'double-low-e' },
       ],
-      lamps: [{ cctK: 4000, lumens: 1100, place: 'table' }],
+      lamps: [{ bulb: 'led-80', cctK: 4000, lumens: 1100, place: 'table' }],
       seenFrom: ['South bedroom'],
       keepers: [
         {

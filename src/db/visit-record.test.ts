@@ -221,7 +221,13 @@ test('keepers come dearest first, each with its colours in order', async () => {
     kind: 'rug',
     state: 'arriving',
   } as const
-  const floor = { ...PLAIN_KEEPER, id: randomUUID(), roomId, name: 'Boards', kind: 'floor' } as const
+  const floor = {
+    ...PLAIN_KEEPER,
+    id: randomUUID(),
+    roomId,
+    name: 'Boards',
+    kind: 'floor',
+  } as const
   const [colour] = await searchDeckColours(db, 'Twoling')
   await saveKeeper(db, rug, [
     { part: 'field', sharePercent: 100, deckColourId: colour!.deckColourId },
@@ -244,14 +250,10 @@ test('keepers come dearest first, each with its colours in order', async () => {
 test('a keeper whose colour cannot be stored leaves no trace', async () => {
   const { roomId } = await seenPair()
   const id = randomUUID()
-  const bad = saveKeeper(
-    db,
-    { ...PLAIN_KEEPER, id, roomId, name: 'Ghost', kind: 'tile' },
-    [
-      { part: 'glaze', sharePercent: 50, reading: { kind: 'lab', lab: [50, 0, 0] } },
-      { part: 'grout', sharePercent: 500, reading: { kind: 'lab', lab: [50, 0, 0] } },
-    ],
-  )
+  const bad = saveKeeper(db, { ...PLAIN_KEEPER, id, roomId, name: 'Ghost', kind: 'tile' }, [
+    { part: 'glaze', sharePercent: 50, reading: { kind: 'lab', lab: [50, 0, 0] } },
+    { part: 'grout', sharePercent: 500, reading: { kind: 'lab', lab: [50, 0, 0] } },
+  ])
   await expect(bad).rejects.toThrow()
   expect((await listKeepersInRoom(db, roomId)).map(({ name }) => name)).toEqual(['Stone'])
   expect((await events('keeper')).map(({ after }) => (after as { name: string }).name)).toEqual([

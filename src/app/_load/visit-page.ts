@@ -55,7 +55,10 @@ export async function loadRoomDays({
     rooms.map((room) => [
       room.id,
       {
-        room: { ...room, surfaces: surfacesOf(keepers.filter(({ roomIds }) => roomIds.includes(room.id))) },
+        room: {
+          ...room,
+          surfaces: surfacesOf(keepers.filter(({ roomIds }) => roomIds.includes(room.id))),
+        },
         place: { latitudeDeg, longitudeDeg },
         day,
         readings: readings.filter(({ roomId }) => roomId === room.id),

@@ -13,7 +13,7 @@ import {
 } from './room'
 import { roomLight, roomLights, type LightMoment } from './room-light'
 import { luxOf, openWall, skyVault, type SkyOpening } from './sky'
-import { DEPTHS, PLANES, placeSpot, SPOT_NAMES, spotOf, type PlacedSpot, type Vector } from './spot'
+import { DEPTHS, PLANES, placeSpot, spotOf, type PlacedSpot, type Vector } from './spot'
 import { sunPatch } from './sun-patch'
 import { slideLights } from './tilt-and-slide'
 

@@ -58,3 +58,17 @@ test('it tells how far it is, and its shares never exceed the whole', () => {
     100.001,
   )
 })
+
+test('two finishes close to one another stay two, one in falling light stays one', () => {
+  // ΔE00 about 4 apart with a slight grain; and one finish lit from 0.85 to 1.15 without a step between.
+  const close = [
+    ['#97734f', 0.6],
+    ['#a17a4a', 0.4],
+  ] as const
+  const found = paletteOf(synthetic(close, 20_000))
+  expect(found).toHaveLength(2)
+  expect(Math.abs(found[0]!.sharePercent - 60)).toBeLessThan(3)
+  const falling = synthetic([['#97734f', 1]], 20_000)
+  falling.forEach((channel, i) => (falling[i] = channel * (0.93 + (0.14 * i) / falling.length)))
+  expect(paletteOf(falling)).toHaveLength(1)
+})

@@ -10,10 +10,13 @@ export interface PaletteColour {
   readonly sharePercent: number
 }
 
-const MOST_COLOURS = 8
+const MOST_COLOURS = 16
 const ROUNDS = 24
-// Clusters nearer than this in Oklab are one colour; smaller ones than this are noise.
+// Clusters nearer than this in Oklab are one colour unless hardly a pixel lies between them; nearer than the second
+// they are one whatever lies there. Smaller ones than the share are noise.
 const ONE_COLOUR = 0.035
+const SURELY_ONE = 0.012
+const EMPTY_BETWEEN = 0.04
 const LEAST_SHARE_PERCENT = 1
 // More pixels than this say nothing new.
 const MOST_SAMPLES = 40_000
@@ -50,12 +53,12 @@ export function paletteOf(
     centres = sums.flatMap(([l, a, b, n]): Vec[] => (n! > 0 ? [[l! / n!, a! / n!, b! / n!]] : []))
     onRound((round + 1) / ROUNDS)
   }
-  const sizes = centres.map(() => 0)
-  for (const sample of samples) sizes[nearestOf(centres, sample)]!++
-  return merged(centres, sizes)
-    .map(({ centre, size }) => ({
+  const clusters = centres.map((centre) => ({ centre, members: [] as Vec[] }))
+  for (const sample of samples) clusters[nearestOf(centres, sample)]!.members.push(sample)
+  return merged(clusters.filter(({ members }) => members.length > 0))
+    .map(({ centre, members }) => ({
       rgb: linearOf(centre),
-      sharePercent: (100 * size) / samples.length,
+      sharePercent: (100 * members.length) / samples.length,
     }))
     .filter(({ sharePercent }) => sharePercent >= LEAST_SHARE_PERCENT)
     .sort((p, q) => q.sharePercent - p.sharePercent)
@@ -93,22 +96,43 @@ function nearestOf(centres: readonly Vec[], sample: Vec): number {
   return best
 }
 
-function merged(centres: readonly Vec[], sizes: readonly number[]) {
-  let clusters = centres.map((centre, k) => ({ centre, size: sizes[k]! }))
+interface Cluster {
+  readonly centre: Vec
+  readonly members: readonly Vec[]
+}
+
+/** Clusters that are one colour put together, the nearest first. */
+function merged(found: readonly Cluster[]): readonly Cluster[] {
+  let clusters = found
   for (;;) {
     const pair = clusters
       .flatMap((p, i) =>
         clusters.slice(i + 1).map((q) => ({ p, q, away: distance2(p.centre, q.centre) })),
       )
-      .sort((x, y) => x.away - y.away)[0]
-    if (!pair || pair.away > ONE_COLOUR ** 2) return clusters
+      .filter(({ away }) => away <= ONE_COLOUR ** 2)
+      .sort((x, y) => x.away - y.away)
+      .find(({ p, q, away }) => away <= SURELY_ONE ** 2 || !partedByGap(p, q))
+    if (!pair) return clusters
     const { p, q } = pair
-    const size = p.size + q.size
+    const members = [...p.members, ...q.members]
     const centre = [0, 1, 2].map(
-      (k) => (p.centre[k]! * p.size + q.centre[k]! * q.size) / Math.max(1, size),
+      (k) => (p.centre[k]! * p.members.length + q.centre[k]! * q.members.length) / members.length,
     ) as [number, number, number]
-    clusters = [...clusters.filter((each) => each !== p && each !== q), { centre, size }]
+    clusters = [...clusters.filter((each) => each !== p && each !== q), { centre, members }]
   }
+}
+
+/** Whether hardly a pixel of two clusters lies in the middle third between them: two finishes, not one with a grain. */
+function partedByGap(p: Cluster, q: Cluster): boolean {
+  const axis = [0, 1, 2].map((k) => q.centre[k]! - p.centre[k]!)
+  const length2 = distance2(p.centre, q.centre)
+  const between = (cluster: Cluster): number =>
+    cluster.members.filter((member) => {
+      const t = axis.reduce((sum, step, k) => sum + step * (member[k]! - p.centre[k]!), 0) / length2
+      return t > 1 / 3 && t < 2 / 3
+    }).length
+  const fewer = Math.min(p.members.length, q.members.length)
+  return between(p) + between(q) < EMPTY_BETWEEN * fewer
 }
 
 const distance2 = (p: Vec, q: Vec): number =>

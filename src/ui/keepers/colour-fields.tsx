@@ -5,7 +5,8 @@ import { Field, Select, TextArea } from '../form/field'
 import { RelitPatch } from '../swatch/relit-patch'
 import { READ_BY_WORDS, surfaceOf, type ColourDraft, type ReadBy } from './colour-draft'
 import { DeckPicker } from './deck-picker'
-import { ReadingWords, SOURCE_WORDS } from './reading-words'
+import { ReadingWords } from './reading-words'
+import { SOURCE_WORDS } from './source-words'
 
 /** One colour of a keeper: its part, its share, how it was read, and what that means in the light of the page. */
 export function ColourFields({

@@ -8,6 +8,7 @@ import {
   type ShiftDirection,
 } from '@/core/paint/by-eye'
 import { useDeckSearch } from '../deck/deck-search'
+import { Select } from '../form/field'
 import { RelitPatch } from '../swatch/relit-patch'
 import type { PickedDeckColour } from './colour-draft'
 
@@ -100,26 +101,22 @@ function ShiftField({
   readonly onChange: (shift: EyeShift | null) => void
 }) {
   return (
-    <label className="flex flex-col gap-1 text-small font-medium">
-      {label}
-      <select
-        name={name}
-        className="field font-normal"
-        value={shift ? `${shift.size}|${shift.towards}` : ''}
-        onChange={(event) => {
-          const [size, towards] = event.target.value.split('|')
-          onChange(
-            towards ? { size: size as EyeShift['size'], towards: towards as ShiftDirection } : null,
-          )
-        }}
-      >
-        <option value="">{label === 'It is' ? 'just like it' : 'nothing more'}</option>
-        {SHIFTS.map(({ size, towards }) => (
-          <option key={`${size}|${towards}`} value={`${size}|${towards}`}>
-            {size} {towards} than this
-          </option>
-        ))}
-      </select>
-    </label>
+    <Select
+      label={label}
+      name={name}
+      value={shift ? `${shift.size}|${shift.towards}` : ''}
+      onChange={(event) => {
+        const [size, towards] = event.target.value.split('|')
+        onChange(
+          towards ? { size: size as EyeShift['size'], towards: towards as ShiftDirection } : null,
+        )
+      }}
+      options={[
+        ['', label === 'It is' ? 'just like it' : 'nothing more'],
+        ...SHIFTS.map(
+          ({ size, towards }) => [`${size}|${towards}`, `${size} ${towards} than this`] as const,
+        ),
+      ]}
+    />
   )
 }

@@ -1,14 +1,16 @@
 'use client'
 
+import Image from 'next/image'
 import { useState } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
-import { lrvPercent, READING_UNCERTAINTY, type ReadingSource } from '@/core/paint/reading'
+import type { HouseRules } from '@/core/judge/house-rules'
+import type { ReadingSource } from '@/core/paint/reading'
 import type { FormAction } from '../form/action-result'
 import type { Leaning } from '../rose/rose-model'
 import { UndertoneRose } from '../rose/undertone-rose'
 import { RelitPatch } from '../swatch/relit-patch'
-import { usePushWords, useSurfaceWords } from '../swatch/use-relit'
 import { KeeperForm, type KeeperValues } from './keeper-form'
+import { ReadingWords } from './reading-words'
 
 export interface ListedKeeper {
   readonly values: KeeperValues
@@ -27,6 +29,8 @@ export function KeepersView({
   keepers,
   leanings,
   fresh,
+  otherRooms,
+  rules,
   action,
 }: {
   readonly visitId: string
@@ -35,13 +39,15 @@ export function KeepersView({
   readonly leanings: readonly Leaning[]
   /** Values of a keeper not yet entered. */
   readonly fresh: KeeperValues
+  readonly otherRooms: readonly { readonly id: string; readonly name: string }[]
+  readonly rules: HouseRules
   readonly action: FormAction
 }) {
   const [editing, setEditing] = useState<string | null>(null)
   const edited = keepers.find(({ values }) => values.id === editing)?.values
   const open = editing !== null
   return (
-    <main className="grid min-h-0 flex-1 gap-8 overflow-y-auto p-5 lg:grid-cols-[1fr_24rem]">
+    <main className="grid min-h-0 flex-1 gap-8 overflow-y-auto p-5 lg:grid-cols-[1fr_28rem]">
       <section aria-label="What stays">
         <h1 className="text-head">What stays</h1>
         {keepers.length === 0 && (
@@ -70,6 +76,8 @@ export function KeepersView({
             <KeeperLine
               key={keeper.values.id}
               keeper={keeper}
+              otherRooms={otherRooms}
+              rules={rules}
               onEdit={() => setEditing(keeper.values.id)}
             />
           ))}
@@ -80,6 +88,9 @@ export function KeepersView({
           <KeeperForm
             key={edited?.id ?? fresh.id}
             keeper={edited ?? fresh}
+            roomId={fresh.roomId}
+            otherRooms={otherRooms}
+            rules={rules}
             action={action}
             onDone={() => setEditing(null)}
           />
@@ -102,13 +113,18 @@ export function KeepersView({
 
 function KeeperLine({
   keeper,
+  otherRooms,
+  rules,
   onEdit,
 }: {
   readonly keeper: ListedKeeper
+  readonly otherRooms: readonly { readonly id: string; readonly name: string }[]
+  readonly rules: HouseRules
   readonly onEdit: () => void
 }) {
   const { values, colours } = keeper
   const leaving = values.state === 'leaving'
+  const alsoIn = otherRooms.filter(({ id }) => values.roomIds.includes(id))
   return (
     <li className="flex flex-wrap gap-4 border-b border-rule py-3">
       <div className="flex h-24 w-44 shrink-0">
@@ -122,6 +138,16 @@ function KeeperLine({
           </span>
         ))}
       </div>
+      {values.photoHash && (
+        <Image
+          unoptimized
+          src={`/api/photos/${values.photoHash}`}
+          alt={`Photo of ${values.name}`}
+          width={128}
+          height={96}
+          className="h-24 w-32 shrink-0 object-cover"
+        />
+      )}
       <div className="min-w-48 flex-1">
         <h2 className={`text-title leading-6 ${leaving ? 'line-through' : ''}`}>{values.name}</h2>
         <p className="text-small text-dim">
@@ -130,9 +156,12 @@ function KeeperLine({
           {leaving && values.replacedBy && `; ${values.replacedBy} comes instead`}
           {values.place && `; ${values.place}`}
           {values.varies && '; varies from piece to piece'}
+          {alsoIn.length > 0 && `; also in ${alsoIn.map(({ name }) => name).join(', ')}`}
         </p>
-        {colours.map((colour) => (
-          <ColourWords key={colour.part} colour={colour} />
+        {colours.map(({ part, sharePercent, ...colour }) => (
+          <p key={part} className="text-small">
+            {part}, {sharePercent} %: <ReadingWords {...colour} rules={rules} />
+          </p>
         ))}
       </div>
       <button
@@ -144,20 +173,5 @@ function KeeperLine({
         Change
       </button>
     </li>
-  )
-}
-
-function ColourWords({ colour }: { readonly colour: ListedKeeper['colours'][number] }) {
-  const words = useSurfaceWords(colour.reflectance)
-  const push = usePushWords(colour.reflectance)
-  return (
-    <p className="text-small">
-      {colour.part}, {colour.sharePercent} %: {words}, LRV{' '}
-      {Math.round(lrvPercent(colour.reflectance))}
-      {push && `; ${push}`}{' '}
-      <span className="text-dim">
-        ({colour.readBy}, ± {READING_UNCERTAINTY[colour.source]})
-      </span>
-    </p>
   )
 }

@@ -12,7 +12,7 @@ import { FoundList } from './found-list'
 import { PhotoCanvas } from './photo-canvas'
 import { bytesOf, drawPhoto, keepDrawnPhoto, PhotoError } from './photo-file'
 
-const MOST_FOUND = 8
+const MOST_FOUND = 14
 const MOST_KEPT = 5
 const TAP_HALF_PX = 10
 const UNEVEN_FROM = 0.08
@@ -71,7 +71,12 @@ export function PhotoReader({
     if (palette === undefined) setSaid('The colours could not be found. Tap the card again.')
     if (!palette) return
     setPhoto(taken)
-    setFound(palette.colours.flatMap((each) => corrected(taken, each)).slice(0, MOST_FOUND))
+    setFound(
+      palette.colours
+        .flatMap((each) => corrected(taken, each))
+        .slice(0, MOST_FOUND)
+        .map((each, i) => ({ ...each, counts: i < MOST_KEPT })),
+    )
     setSaid([howRead(taken), warning, ...warningsOf(palette), TRUST].filter(Boolean).join(' '))
   }
 

@@ -5,10 +5,15 @@ import { loadRoom } from '@/app/_load/visit-page'
 import { isJudgedAgainst } from '@/core/judge/keeper-kind'
 import { listCandidates } from '@/db/candidates'
 import { listDecks } from '@/db/decks'
-import { listKeepersInRoom, type Keeper } from '@/db/keepers'
+import { shiftWords } from '@/core/paint/by-eye'
+import { reflectanceOfReading, type ReadingSource } from '@/core/paint/reading'
+import { spectrumText } from '@/core/paint/typed-reading'
+import { listKeepersInRoom, PLAIN_KEEPER, type Keeper } from '@/db/keepers'
 import { openDb } from '@/db/store'
 import { KeepersView } from '@/ui/keepers/keepers-view'
+import { emptyDraft, labTexts } from '@/ui/keepers/colour-draft'
 import type { KeeperValues } from '@/ui/keepers/keeper-form'
+import { SOURCE_WORDS } from '@/ui/keepers/source-words'
 
 export const metadata = { title: 'Keepers' }
 
@@ -18,7 +23,7 @@ export default async function KeepersPage({
   params: Promise<{ visitId: string; roomId: string }>
 }) {
   const { visitId, roomId } = await params
-  const { room, visit } = await loadRoom(visitId, roomId)
+  const { room, rooms, visit } = await loadRoom(visitId, roomId)
   const db = await openDb()
   const keepers = await listKeepersInRoom(db, room.id)
   const decks = await listDecks(db)
@@ -32,7 +37,7 @@ export default async function KeepersPage({
         values: valuesOf(keeper),
         colours: keeperFinish(keeper, visit.houseRules).colours.map((colour, i) => ({
           ...colour,
-          readBy: readBy(keeper.colours[i]!),
+          readBy: readBy(keeper.colours[i]!, colour.source),
         })),
       }))}
       leanings={[
@@ -54,44 +59,62 @@ export default async function KeepersPage({
         })),
       ]}
       fresh={{
+        ...PLAIN_KEEPER,
         id: randomUUID(),
         roomId: room.id,
         name: '',
         kind: 'stone',
-        state: 'staying',
-        place: '',
-        note: '',
-        varies: false,
-        replacedBy: '',
         colours: [],
       }}
+      otherRooms={rooms.filter(({ id }) => id !== room.id).map(({ id, name }) => ({ id, name }))}
+      rules={visit.houseRules}
       action={saveKeeperForm}
     />
   )
 }
 
-function readBy({ deckColourId, reading, source }: Keeper['colours'][number]): string {
-  if (source === 'photo') return 'from a photo'
-  if (deckColourId) return 'by eye, from the deck'
-  return reading.kind === 'lab' ? 'L*a*b* reading' : 'one screen number'
+function readBy(
+  { deckColourName, shift }: Keeper['colours'][number],
+  source: ReadingSource,
+): string {
+  if (!deckColourName) return SOURCE_WORDS[source]
+  return [
+    'by eye',
+    ...(shift.length > 0 ? [shiftWords(shift), 'than'] : ['as']),
+    deckColourName,
+  ].join(' ')
 }
 
 function valuesOf(keeper: Keeper): KeeperValues {
   return {
     ...keeper,
-    colours: keeper.colours.map(({ part, sharePercent, deckColourId, reading, source }) => ({
-      part,
-      sharePercent,
-      by: deckColourId
-        ? 'deck'
-        : source === 'photo'
-          ? 'photo'
-          : reading.kind === 'lab'
-            ? 'lab'
-            : 'hex',
-      lab: reading.kind === 'lab' ? reading.lab : null,
-      hex: reading.kind === 'srgb' ? reading.hex : '',
-      deckColourId,
-    })),
+    colours: keeper.colours.map((colour, i) => {
+      const { part, sharePercent, deckColourId, deckColourName, reading, shift, source } = colour
+      const entered = { ...emptyDraft(i, sharePercent), part }
+      if (deckColourId)
+        return {
+          ...entered,
+          by: 'deck',
+          shifts: shift,
+          deck: {
+            id: deckColourId,
+            words: deckColourName ?? '',
+            reflectance: reflectanceOfReading(reading),
+          },
+        }
+      switch (reading.kind) {
+        case 'lab':
+          return { ...entered, by: source === 'photo' ? 'photo' : 'lab', ...labTexts(reading.lab) }
+        case 'srgb':
+          return { ...entered, by: 'hex', hex: reading.hex }
+        case 'spectral':
+          return {
+            ...entered,
+            by: 'spectral',
+            spectrum: spectrumText(reading),
+            source: source === 'uncalibrated' ? source : 'spectral',
+          }
+      }
+    }),
   }
 }

@@ -1,0 +1,99 @@
+import sharp from 'sharp'
+import type { Lab } from '../src/core/colour/lab'
+import { bandWeights, xyzUnder } from '../src/core/colour/observer'
+import { flatReflectance, type Reflectance, type Spectrum } from '../src/core/colour/spectrum'
+import { linearRgbFromXyz } from '../src/core/colour/srgb'
+import { labD65, reflectanceOfReading } from '../src/core/paint/reading'
+import { seededRandom } from '../src/core/seeded-random'
+
+const random = seededRandom(41)
+
+/** A finish with a spectrum of its own shape, so that it is not just what the solver makes of its colour. */
+const bumpy = (lab: Lab): Reflectance =>
+  reflectanceOfReading({ kind: 'lab', lab }).map((share, band) =>
+    Math.min(0.97, Math.max(0.01, share * (1 + 0.04 * Math.sin(band / 3 + 6 * random())))),
+  )
+
+const FINISHES = (
+  [
+    [66, 9, 14],
+    [55, 9, 24],
+    [38, -1, -3],
+    [91, 0.5, 9],
+    [78, 4, 13],
+    [72, -5, 12],
+    [50, 20, 13],
+    [45, -8, -14],
+    [62, 0, 0],
+    [30, 8, 10],
+    [84, -2, -4],
+    [58, 12, 30],
+  ] as const
+).map(bumpy)
+const CARD = flatReflectance(0.9)
+
+const [WIDTH, HEIGHT] = [600, 400] as const
+const CARD_PX = 60
+/** Rows of the photo that each finish fills. */
+const ROWS = [60, 56, 48, 40, 36, 32, 28, 24, 24, 20, 16, 16] as const
+
+/** What of the photo each finish fills, per cent, once the card and a square about it are left out. */
+export const TRUTH = ROWS.map((rows, i) => {
+  const from = ROWS.slice(0, i).reduce((sum, each) => sum + each, 0)
+  const leftOut = 101 * Math.max(0, Math.min(101, from + rows) - from)
+  return {
+    lab: labD65(FINISHES[i]!),
+    sharePercent: (100 * (rows * WIDTH - leftOut)) / (WIDTH * HEIGHT - 101 * 101),
+  }
+})
+
+/** Where the card lies, as a share of the photo's width and height. */
+export const CARD_AT = [CARD_PX / 2 / WIDTH, CARD_PX / 2 / HEIGHT] as const
+
+/**
+ * A photo of twelve finishes and a white card by an ideal sensor, with grain: spectrum by spectrum, never by scaling
+ * red, green and blue. `balanced`: the camera takes the light's colour out by a gain on each channel.
+ */
+export async function photograph(
+  spectrum: Spectrum,
+  { balanced = false, exif = false, as = 'png' as 'png' | 'jpeg' } = {},
+): Promise<Buffer> {
+  const weights = bandWeights(spectrum)
+  const raw = (surface: Reflectance) => linearRgbFromXyz(xyzUnder(weights, surface))
+  const white = raw(CARD)
+  const gains = white.map((channel) => 0.8 / (balanced ? channel : Math.max(...white)))
+  const bytesOf = (surface: Reflectance): number[] =>
+    raw(surface).map((channel, i) => {
+      const v = Math.min(1, Math.max(0, channel * gains[i]!))
+      return 255 * (v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055)
+    })
+  const card = bytesOf(CARD)
+  const finishes = FINISHES.map(bytesOf)
+  const grain = seededRandom(9)
+  const data = Buffer.alloc(WIDTH * HEIGHT * 3)
+  const finishOfRow = ROWS.flatMap((rows, i) => Array.from({ length: rows }, () => i))
+  for (let y = 0; y < HEIGHT; y++)
+    for (let x = 0; x < WIDTH; x++) {
+      const bytes = x < CARD_PX && y < CARD_PX ? card : finishes[finishOfRow[y]!]!
+      bytes.forEach((value, k) => {
+        data[(y * WIDTH + x) * 3 + k] = Math.round(
+          Math.min(255, Math.max(0, value + 5 * (grain() - 0.5))),
+        )
+      })
+    }
+  const image = sharp(data, { raw: { width: WIDTH, height: HEIGHT, channels: 3 } })
+  if (exif)
+    image.withExif({
+      IFD0: { Make: 'Invented camera' },
+      IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '52/1 24/1 0/1' },
+    })
+  return as === 'png' ? image.png().toBuffer() : image.jpeg({ quality: 95 }).toBuffer()
+}
+
+/** The first bytes of a PNG whose header says that it is as large as this, and no more. */
+export function pngHeader(width: number, height: number): Buffer {
+  const header = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAAAAAAACAIAAAAAAAAA', 'base64')
+  header.writeUInt32BE(width, 16)
+  header.writeUInt32BE(height, 20)
+  return header
+}
