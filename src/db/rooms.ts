@@ -43,6 +43,8 @@ const RoomRow = z.object({
   heightMm: z.number(),
   useHours: z.enum(USE_HOURS),
   treatment: z.enum(TREATMENTS),
+  /** The keeper that leads, once it is chosen. */
+  leadKeeperId: z.uuid().nullable(),
   /** Rooms that are open to or seen from this one. */
   seenFrom: z.array(z.uuid()),
   windows: z.array(WindowShape),
@@ -54,6 +56,7 @@ export type Lamp = z.infer<typeof LampShape>
 
 const SELECT = `select r.id, r.visit_id as "visitId", r.name, r.north_south_mm as "northSouthMm",
   r.east_west_mm as "eastWestMm", r.height_mm as "heightMm", r.use_hours as "useHours", r.treatment,
+  r.lead_keeper_id as "leadKeeperId",
   coalesce((select json_agg(case s.room_id when r.id then s.seen_room_id else s.room_id end)
     from room_sight s join room o on o.id = case s.room_id when r.id then s.seen_room_id else s.room_id end
     where r.id in (s.room_id, s.seen_room_id) and o.removed_at is null), '[]') as "seenFrom",
@@ -88,7 +91,7 @@ export async function getRoom(db: Db, id: string): Promise<Room> {
 /** Writes a room's name, size and use; the same id again changes it. A new room stands last. */
 export async function saveRoom(
   db: Db,
-  room: Omit<Room, 'windows' | 'lamps' | 'seenFrom'>,
+  room: Omit<Room, 'windows' | 'lamps' | 'seenFrom' | 'leadKeeperId'>,
 ): Promise<void> {
   await db.query(
     `insert into room (id, visit_id, name, north_south_mm, east_west_mm, height_mm, use_hours, treatment,
@@ -141,6 +144,21 @@ export async function orderRooms(
      where visit_id = $1`,
     [visitId, roomIds],
   )
+}
+
+/**
+ * Notes which keeper leads in a room.
+ *
+ * @returns false where the keeper is not in that room
+ */
+export async function setLead(db: Db, roomId: string, keeperId: string): Promise<boolean> {
+  const led = await db.query(
+    `update room set lead_keeper_id = $2
+     where id = $1 and exists (select from keeper_room where room_id = $1 and keeper_id = $2)
+     returning id`,
+    [roomId, keeperId],
+  )
+  return led.length > 0
 }
 
 /** Takes a room out of its visit, or puts it back; its record stays. */

@@ -4,7 +4,13 @@ import type { Reflectance } from '@/core/colour/spectrum'
 import { reflectanceOfReading, sourceOf } from '@/core/paint/reading'
 import { shiftedByEye } from '@/core/paint/by-eye'
 import { atStrength, ladderOf, whyNoLadder } from '@/core/paint/strength'
-import { dearnessOf, isJudgedAgainst, keeperWeight, mayBeSetOff } from '@/core/judge/keeper-kind'
+import {
+  dearnessOf,
+  isJudgedAgainst,
+  keeperWeight,
+  mayBeSetOff,
+  mayInspire,
+} from '@/core/judge/keeper-kind'
 import { decidingParts } from '@/core/judge/keeper-parts'
 import { weakestStrengthPercent, type HouseRules } from '@/core/judge/house-rules'
 import { isCoolAndEven } from '@/core/light/aspect'
@@ -19,6 +25,7 @@ import type { Room } from '@/db/rooms'
 import type { Visit } from '@/db/visits'
 import type { BenchCandidate, BenchKeeper } from '@/ui/bench/bench-model'
 import type { RankedFor } from '@/ui/deck/best-here'
+import type { LeadKeeper } from '@/ui/lead/lead-model'
 import type { RankedAgainst } from '@/ui/deck/room-ranking'
 
 /** A candidate ready to be looked at, with the ladder its base allows. */
@@ -46,6 +53,15 @@ export function candidatePaint(candidate: Candidate, decks: readonly Deck[]): Be
 
 export const whiteBaseOf = (deck: Deck): Reflectance =>
   reflectanceOfReading({ kind: 'lab', lab: deck.whiteBase })
+
+/** The keepers of a room that could lead, as surfaces. */
+export const leadKeepers = (keepers: readonly Keeper[], rules: HouseRules): LeadKeeper[] =>
+  keepers
+    .filter(({ state }) => isJudgedAgainst(state))
+    .map((keeper) => ({
+      ...keeperFinish(keeper, rules),
+      inspires: mayInspire(keeper.kind, keeper.colours.length),
+    }))
 
 /** A keeper with its colours as surfaces. */
 export function keeperFinish(keeper: Keeper, rules: HouseRules): BenchKeeper {

@@ -23,6 +23,10 @@ export function mayBeSetOff(kind: KeeperKind, rules: HouseRules): boolean {
   return rules.pairs === 'opposites'
 }
 
+/** Whether a keeper may inspire a scheme, as a rug or a painting does; a floor is lived with, not drawn from. */
+export const mayInspire = (kind: KeeperKind, colours: number): boolean =>
+  FURNISHINGS.includes(kind) && colours > 1
+
 export const KEEPER_STATES = ['staying', 'leaving', 'arriving', 'paintable'] as const
 export type KeeperState = (typeof KEEPER_STATES)[number]
 

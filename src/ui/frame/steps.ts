@@ -1,5 +1,13 @@
 /** The order of work, which is the order of the spine. */
-export const ROOM_STEPS = ['light', 'keepers', 'shortlist', 'trial', 'bench', 'sheet'] as const
+export const ROOM_STEPS = [
+  'light',
+  'keepers',
+  'lead',
+  'shortlist',
+  'trial',
+  'bench',
+  'sheet',
+] as const
 export type RoomStep = (typeof ROOM_STEPS)[number]
 
 export const STEP_WORDS: Record<RoomStep | 'brief' | 'plan' | 'grid', string> = {
@@ -7,6 +15,7 @@ export const STEP_WORDS: Record<RoomStep | 'brief' | 'plan' | 'grid', string> = 
   plan: 'Day plan',
   light: 'Light',
   keepers: 'Keepers',
+  lead: 'Lead',
   shortlist: 'Shortlist',
   trial: 'On trial',
   bench: 'Bench',

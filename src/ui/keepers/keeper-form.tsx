@@ -272,7 +272,6 @@ function WaysToRead({ children }: { readonly children: Readonly<Record<string, R
             {name}
           </button>
         ))}
-        or type them below.
       </div>
       {Object.entries(children).map(([name, way]) => (
         <div key={name} className={open === name ? 'pt-3' : 'hidden'}>

@@ -24,7 +24,8 @@ export function ReadingWords({
       LRV {Math.round(lrvPercent(reflectance))}, <FamilyWords {...{ reflectance, rules }} />
       {push && `; ${push}`}{' '}
       <span className="text-dim">
-        ({readBy}, ± {READING_UNCERTAINTY[source]})
+        ({readBy}, ±{'\u00a0'}
+        {READING_UNCERTAINTY[source]})
       </span>
     </>
   )

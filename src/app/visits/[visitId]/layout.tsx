@@ -28,7 +28,7 @@ export default async function VisitLayout({ children, params }: Props) {
   const looks = (await listLooks(db, visit.id)).filter((look) => !look.retracted)
 
   const frameRooms = rooms.map((room): FrameRoom => {
-    const judged = keepers.filter((k) => k.roomId === room.id && isJudgedAgainst(k.state))
+    const judged = keepers.filter((k) => k.roomIds.includes(room.id) && isJudgedAgainst(k.state))
     const seen = looks.filter((look) => look.roomId === room.id)
     const pairsSeen = new Set(seen.map((look) => `${look.candidateId} ${look.keeperId}`)).size
     const pairs = judged.length * candidates.length
@@ -44,6 +44,7 @@ export default async function VisitLayout({ children, params }: Props) {
             ? counted(room.windows.length, 'window')
             : 'to set up',
         keepers: judged.length > 0 ? `${judged.length} to suit` : 'none yet',
+        lead: keepers.find(({ id }) => id === room.leadKeeperId)?.name ?? '',
         shortlist: candidates.length > 0 ? `${candidates.length} taken` : 'none yet',
         trial: '',
         bench: pairs > 0 ? `${pairsSeen} of ${pairs}` : '',

@@ -1,0 +1,66 @@
+import { readTyped, spectrumText, type TypedReading } from './typed-reading'
+
+const typed = (change: Partial<TypedReading>): TypedReading => ({
+  by: 'lab',
+  l: '',
+  a: '',
+  b: '',
+  hex: '',
+  spectrum: '',
+  ...change,
+})
+
+test('L*a*b* with points, commas and a minus of any kind', () => {
+  expect(readTyped(typed({ l: ' 66,5', a: '−9', b: '14.25' }))).toEqual({
+    ok: true,
+    reading: { kind: 'lab', lab: [66.5, -9, 14.25] },
+  })
+})
+
+test('a spectrum as pairs a line, as 31 or 36 shares, and as per cent', () => {
+  const shares = Array.from({ length: 31 }, (_, i) => Number((0.2 + i / 100).toFixed(2)))
+  const whole = readTyped(typed({ by: 'spectral', spectrum: shares.join(' ') }))
+  if (!whole.ok || whole.reading.kind !== 'spectral') throw new Error('expected a spectrum')
+  expect(whole.reading.wavelengthsNm.slice(0, 2)).toEqual([400, 410])
+  const percent = readTyped(
+    typed({ by: 'spectral', spectrum: shares.map((share) => share * 100).join('\n') }),
+  )
+  if (!percent.ok || percent.reading.kind !== 'spectral') throw new Error('expected a spectrum')
+  percent.reading.reflectance.forEach((share, i) => expect(share).toBeCloseTo(shares[i]!, 12))
+  expect(readTyped(typed({ by: 'spectral', spectrum: spectrumText(whole.reading) }))).toEqual(whole)
+  const wide = readTyped(typed({ by: 'spectral', spectrum: '0.5 '.repeat(36) }))
+  expect(wide.ok && wide.reading.kind === 'spectral' && wide.reading.wavelengthsNm[0]).toBe(380)
+})
+
+test.each<readonly [string, Partial<TypedReading>, string, RegExp]>([
+  ['nothing', { l: '50', a: '', b: '0' }, 'a', /got nothing/],
+  ['a lightness of 120', { l: '120', a: '0', b: '0' }, 'l', /0 to 100, got “120”/],
+  ['a word', { l: '50', a: '0', b: 'beige' }, 'b', /got “beige”/],
+  ['a colour that no surface has', { l: '99', a: '60', b: '-60' }, 'l', /./],
+  ['five digits of hex', { by: 'hex', hex: '#12345' }, 'hex', /six digits/],
+  [
+    'seven reflectances',
+    { by: 'spectral', spectrum: '1 2 3 4 5 6 7' },
+    'spectrum',
+    /got 7 numbers/,
+  ],
+  ['a formula', { by: 'spectral', spectrum: '400 =A1' }, 'spectrum', /got “=A1”/],
+  ['wavelengths that fall', { by: 'spectral', spectrum: '500 .1\n' }, 'spectrum', /got “.1”/],
+  [
+    'wavelengths that fall, whole',
+    { by: 'spectral', spectrum: '700 0.1\n400 0.2\n' },
+    'spectrum',
+    /[Ww]avelengths must rise/,
+  ],
+  [
+    'too short a range',
+    { by: 'spectral', spectrum: '500 0.1\n600 0.2' },
+    'spectrum',
+    /450 to 650 nm/,
+  ],
+])('%s is refused at its field', (_, change, field, message) => {
+  const read = readTyped(typed(change))
+  if (read.ok) throw new Error('expected to be refused')
+  expect(read.problems[0]!.field).toBe(field)
+  expect(read.problems[0]!.message).toMatch(message)
+})

@@ -1,0 +1,174 @@
+import type { PreparedLight } from '@/core/colour/appearance'
+import { BANDS } from '@/core/colour/spectrum'
+import type { HouseRules } from '@/core/judge/house-rules'
+import type { FinishColour } from '@/core/judge/keeper-parts'
+import {
+  besideFinish,
+  judgedWall,
+  leadSchemes,
+  nearestPaint,
+  surfacesOf,
+  type Paint,
+  type Scheme,
+  type SchemeWall,
+  type WallPlan,
+} from '@/core/judge/lead-schemes'
+import { trimsFor, type TrimOption } from '@/core/judge/trim'
+import { VERDICT_WORDS } from '@/core/judge/verdict'
+import { lrvPercent } from '@/core/paint/reading'
+import type { BenchKeeper } from '../bench/bench-model'
+import { stripsOf, type DeckEntry } from '../deck/deck-strips'
+import { seenRows, type rankRows } from '../deck/room-ranking'
+
+/** A keeper that could lead. */
+export interface LeadKeeper extends BenchKeeper {
+  /** A piece to draw a scheme from, not a finish to live with. */
+  readonly inspires: boolean
+}
+
+/** The piece that leads until one is chosen: one that inspires, else the dearest to change. */
+export const suggestedLead = (keepers: readonly LeadKeeper[]): LeadKeeper | undefined =>
+  keepers.find(({ inspires }) => inspires) ?? keepers[0]
+
+/** A deck as a scheme is drawn from it, in one light. */
+export interface SeenDeck {
+  readonly entries: readonly DeckEntry[]
+  /** Every colour at every strength. */
+  readonly paints: readonly Paint[]
+  /** Every colour at its full strength, by place. */
+  readonly full: readonly Paint[]
+}
+
+export function seenDeck(
+  light: PreparedLight,
+  entries: readonly DeckEntry[],
+  { of, rows }: ReturnType<typeof rankRows>,
+): SeenDeck {
+  const paints = seenRows(light, of, rows).map(({ place, undertone, row }): Paint => ({
+    place,
+    undertone,
+    strengthPercent: of[row]!.strengthPercent,
+    reflectance: rows.subarray(row * BANDS, (row + 1) * BANDS),
+  }))
+  const full = paints.filter(({ strengthPercent }) => strengthPercent === 100)
+  return { entries, paints, full }
+}
+
+/** What keepers of a room say to a piece that leads. */
+export interface LedRoom {
+  readonly piece: LeadKeeper
+  /** What else stays. */
+  readonly staying: readonly LeadKeeper[]
+  /** What may come: each is kept or left out scheme by scheme. */
+  readonly arriving: readonly LeadKeeper[]
+}
+
+export function ledBy(piece: LeadKeeper, keepers: readonly LeadKeeper[]): LedRoom {
+  const others = keepers.filter(({ id }) => id !== piece.id)
+  return {
+    piece,
+    // A paintable finish gives way where it must, so it rules no wall out.
+    staying: others.filter(({ state }) => state === 'staying'),
+    arriving: others.filter(({ state }) => state === 'arriving'),
+  }
+}
+
+/** The schemes of a room, the house rule's own first. */
+export function schemesOf(
+  light: PreparedLight,
+  { piece, staying }: LedRoom,
+  deck: SeenDeck,
+  rules: HouseRules,
+): Scheme[] {
+  const schemes = leadSchemes(light, piece, deck.paints, staying)
+  return rules.inspiration === 'lesser' ? schemes.reverse() : schemes
+}
+
+const STRIP_STEPS = 2
+
+// A wall this deep has its relative above it.
+const DEEP_BELOW_LRV = 25
+
+/** A relative of the wall two steps down its own strip, up if the wall is deep; null where the strip ends. */
+function relativeOf({ entries, full }: SeenDeck, wall: Paint): Paint | null {
+  const strip = stripsOf(entries).find(({ places }) => places.includes(wall.place))?.places ?? []
+  const at = strip.indexOf(wall.place)
+  const by = lrvPercent(wall.reflectance) < DEEP_BELOW_LRV ? -STRIP_STEPS : STRIP_STEPS
+  const place = strip[at + by] ?? strip[at + Math.sign(by)]
+  return full.find((paint) => paint.place === place) ?? null
+}
+
+/** A surface of a wall plan with its paint, held to the piece. */
+export interface JudgedSurface extends SchemeWall {
+  readonly surface: string
+}
+
+/** Each surface of a plan judged against the piece; empty where the strip has nothing deeper. */
+export function judgedSurfaces(
+  light: PreparedLight,
+  plan: WallPlan,
+  wall: Paint,
+  source: FinishColour,
+  { piece, staying }: LedRoom,
+  deck: SeenDeck,
+): JudgedSurface[] {
+  return surfacesOf(plan, wall, relativeOf(deck, wall)).map(({ surface, paint }) => ({
+    surface,
+    ...judgedWall(light, paint, { piece, source }, staying),
+  }))
+}
+
+export function trimOf(
+  wall: Paint,
+  { entries, full }: SeenDeck,
+  rules: HouseRules,
+): TrimOption | undefined {
+  const deckColour = ({ place, reflectance, undertone }: Paint) => ({
+    place,
+    lrvPercent: lrvPercent(reflectance),
+    undertone,
+  })
+  const strip = stripsOf(entries).find(({ places }) => places.includes(wall.place))?.places ?? []
+  return trimsFor(deckColour(wall), full.map(deckColour), strip, rules).find(
+    // The wall's own colour is no answer to what comes from the rest of the piece.
+    ({ kind }) => kind !== 'same',
+  )
+}
+
+export interface Accent {
+  readonly part: FinishColour
+  readonly paint: Paint
+  readonly words: string
+}
+
+const ACCENT_USES = ['a lampshade or one chair', 'the inside of a cupboard or a door', 'a cushion']
+const MOST_ACCENTS = 2
+
+/** Colours of the piece that no wall takes, back in small things: sparingly, a tenth of the view (common practice). */
+export function accentsOf(light: PreparedLight, { free }: Scheme, { full }: SeenDeck): Accent[] {
+  return free.slice(0, MOST_ACCENTS).flatMap((part, i) => {
+    const paint = nearestPaint(light, part, full)
+    return paint ? [{ part, paint, words: ACCENT_USES[i] ?? ACCENT_USES[2]! }] : []
+  })
+}
+
+/** What comes, scheme by scheme: ordered, or left out, and what to look for where nothing comes. */
+export function swapWords(
+  light: PreparedLight,
+  wall: Paint,
+  { arriving }: LedRoom,
+  { free }: Scheme,
+): string[] {
+  const said = arriving.map((piece) => {
+    const beside = besideFinish(light, wall, piece)
+    const word = VERDICT_WORDS[beside.verdict]
+    return beside.verdict === 'no'
+      ? `${piece.name}, arriving: ${word}, ${beside.reason}; another for this scheme.`
+      : `${piece.name}, arriving: ${word}, ${beside.reason}.`
+  })
+  const [clearest] = free
+  if (!clearest) return said
+  return arriving.length > 0
+    ? said
+    : [`To bring in: a blind, a rug or chairs that take up its ${clearest.part}.`]
+}

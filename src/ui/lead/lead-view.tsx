@@ -1,0 +1,168 @@
+'use client'
+
+import { useMemo, useState, useTransition } from 'react'
+import { HOUSE_RULES, type HouseRules } from '@/core/judge/house-rules'
+import type { Reflectance } from '@/core/colour/spectrum'
+import { useDeckReflectances } from '../deck/deck-reflectances'
+import type { DeckEntry } from '../deck/deck-strips'
+import { rankRows } from '../deck/room-ranking'
+import type { ActionResult } from '../form/action-result'
+import { useLight } from '../light-bar/light-context'
+import { RelitPatch } from '../swatch/relit-patch'
+import { ledBy, schemesOf, seenDeck, suggestedLead, type LeadKeeper } from './lead-model'
+import { SchemePanel } from './scheme-panel'
+
+interface Props {
+  readonly visitId: string
+  readonly roomId: string
+  readonly keepers: readonly LeadKeeper[]
+  /** The piece that was chosen to lead. */
+  readonly chosen: string | null
+  readonly deck: { readonly id: string; readonly maker: string; readonly whiteBase: Reflectance }
+  readonly entries: readonly DeckEntry[]
+  readonly rules: HouseRules
+  readonly weakestPercent: number
+  /** "deck colour id, strength" of the candidates. */
+  readonly taken: readonly string[]
+  readonly actions: {
+    readonly chooseLead: (roomId: string, keeperId: string) => Promise<ActionResult>
+    readonly takeUp: (candidate: {
+      id: string
+      visitId: string
+      deckColourId: string
+      strengthPercent: number
+    }) => Promise<ActionResult>
+  }
+}
+
+/** Which piece leads, and the two schemes that can be drawn from it, side by side. */
+export function LeadView({
+  visitId,
+  roomId,
+  keepers,
+  chosen,
+  deck,
+  entries,
+  rules,
+  weakestPercent,
+  taken,
+  actions,
+}: Props) {
+  const [message, setMessage] = useState('')
+  const [, start] = useTransition()
+  const [leadId, setLeadId] = useState(chosen ?? suggestedLead(keepers)?.id)
+  const piece = keepers.find(({ id }) => id === leadId) ?? keepers[0]
+
+  function say(work: () => Promise<ActionResult>, done: string): void {
+    setMessage('')
+    start(async () => {
+      const answer = await work().catch(() => null)
+      setMessage(
+        answer?.ok ? done : (answer?.message ?? 'Not kept: the server did not answer. Try again.'),
+      )
+    })
+  }
+
+  if (!piece)
+    return (
+      <main className="flex-1 p-6">
+        <h1 className="text-head">Which piece leads?</h1>
+        <p className="my-3">Nothing stays here yet. Enter what stays first, the dearest first.</p>
+      </main>
+    )
+  return (
+    <main className="min-h-0 flex-1 overflow-y-auto p-5">
+      <div className="flex flex-wrap items-baseline gap-x-6">
+        <h1 className="text-head">Which piece leads?</h1>
+        <p role="status" className="text-small font-semibold">
+          {message}
+        </p>
+      </div>
+      <div role="group" aria-label="The piece that leads" className="my-3 flex flex-wrap gap-2">
+        {keepers.map((keeper) => (
+          <button
+            key={keeper.id}
+            type="button"
+            className="key pl-1"
+            aria-pressed={keeper.id === piece.id}
+            onClick={() => {
+              setLeadId(keeper.id)
+              say(() => actions.chooseLead(roomId, keeper.id), `${keeper.name} leads.`)
+            }}
+          >
+            <span className="flex h-9 w-14">
+              {keeper.colours.map(({ part, sharePercent, reflectance }) => (
+                <span key={part} style={{ flexGrow: sharePercent, flexBasis: 0 }}>
+                  <RelitPatch reflectance={reflectance} className="h-full w-full" />
+                </span>
+              ))}
+            </span>
+            {keeper.name}
+          </button>
+        ))}
+      </div>
+      <p className="mb-4 text-small text-dim">
+        {piece.inspires
+          ? `House rule, ${HOUSE_RULES.inspiration.schools[rules.inspiration].label.toLowerCase()}: ${HOUSE_RULES.inspiration.schools[rules.inspiration].says}`
+          : 'A finish of this kind is lived with: the wall connects with it before anything else.'}
+      </p>
+      <Schemes
+        key={piece.id}
+        {...{ piece, keepers, deck, entries, rules, weakestPercent, taken }}
+        onTake={(deckColourId, strengthPercent, name) =>
+          say(
+            () =>
+              actions.takeUp({ id: crypto.randomUUID(), visitId, deckColourId, strengthPercent }),
+            `${name} at ${strengthPercent} % is a candidate.`,
+          )
+        }
+      />
+    </main>
+  )
+}
+
+function Schemes({
+  piece,
+  keepers,
+  deck,
+  entries,
+  rules,
+  weakestPercent,
+  taken,
+  onTake,
+}: Pick<Props, 'keepers' | 'deck' | 'entries' | 'rules' | 'weakestPercent' | 'taken'> & {
+  readonly piece: LeadKeeper
+  readonly onTake: (deckColourId: string, strengthPercent: number, name: string) => void
+}) {
+  const { prepared } = useLight()
+  const reflectances = useDeckReflectances(deck.id)
+  const led = useMemo(() => ledBy(piece, keepers), [piece, keepers])
+  const rows = useMemo(
+    () => (reflectances ? rankRows(entries, reflectances, deck.whiteBase, weakestPercent) : null),
+    [reflectances, entries, deck.whiteBase, weakestPercent],
+  )
+  const drawn = useMemo(() => {
+    if (!prepared || !rows) return null
+    const seen = seenDeck(prepared, entries, rows)
+    return { light: prepared, seen, schemes: schemesOf(prepared, led, seen, rules) }
+  }, [prepared, rows, entries, led, rules])
+  if (!prepared) return <p>Too dark to see it. Step to another hour, or add a lamp.</p>
+  if (!drawn) return <p role="status">Drawing the schemes</p>
+  return (
+    <div className="grid gap-x-8 gap-y-8 lg:grid-cols-2">
+      {drawn.schemes.map((scheme) => (
+        <SchemePanel
+          key={scheme.kind}
+          {...{ scheme, led, rules, entries, taken, onTake }}
+          light={drawn.light}
+          deck={drawn.seen}
+        />
+      ))}
+      {drawn.schemes.length === 1 && (
+        <p className="text-small">
+          It has one colour, so there is one scheme. A second colour of it would give another.
+        </p>
+      )}
+    </div>
+  )
+}

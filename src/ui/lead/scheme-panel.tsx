@@ -1,0 +1,234 @@
+'use client'
+
+import { ToggleGroup } from 'radix-ui'
+import { useState } from 'react'
+import type { PreparedLight } from '@/core/colour/appearance'
+import type { HouseRules } from '@/core/judge/house-rules'
+import { WALL_PLANS, type Paint, type Scheme, type WallPlan } from '@/core/judge/lead-schemes'
+import { VERDICT_WORDS } from '@/core/judge/verdict'
+import { lrvPercent } from '@/core/paint/reading'
+import type { DeckEntry } from '../deck/deck-strips'
+import { RelitPatch } from '../swatch/relit-patch'
+import { VerdictMark } from '../verdict/verdict-mark'
+import {
+  accentsOf,
+  judgedSurfaces,
+  swapWords,
+  trimOf,
+  type JudgedSurface,
+  type LedRoom,
+  type SeenDeck,
+} from './lead-model'
+
+/** One scheme: its walls beside the piece, the nearest colours, trim, what returns in small things, what comes. */
+export function SchemePanel({
+  scheme,
+  light,
+  led,
+  deck,
+  rules,
+  entries,
+  taken,
+  onTake,
+}: {
+  readonly scheme: Scheme
+  readonly light: PreparedLight
+  readonly led: LedRoom
+  readonly deck: SeenDeck
+  readonly rules: HouseRules
+  readonly entries: readonly DeckEntry[]
+  readonly taken: readonly string[]
+  readonly onTake: (deckColourId: string, strengthPercent: number, name: string) => void
+}) {
+  const [picked, setPicked] = useState(0)
+  const [plan, setPlan] = useState<WallPlan>('all walls')
+  const title = `From its ${scheme.source.part}: ${scheme.kind === 'dominant' ? 'calm' : 'contrast'}`
+  const wall = (scheme.walls[picked] ?? scheme.walls[0])?.paint
+  if (!wall)
+    return (
+      <section aria-label={title}>
+        <h2 className="text-title">{title}</h2>
+        <p className="text-small">
+          Nothing of this deck lies that way and sits with all that stays. Try another hour, or
+          another piece.
+        </p>
+      </section>
+    )
+  const surfaces = judgedSurfaces(light, plan, wall, scheme.source, led, deck)
+  const trim = trimOf(wall, deck, rules)
+  const trimPaint = trim && deck.full.find(({ place }) => place === trim.place)
+  return (
+    <section aria-label={title} className="flex flex-col gap-3">
+      <div>
+        <h2 className="text-title">{title}</h2>
+        <p className="text-small">{scheme.words}</p>
+      </div>
+      <Composition
+        {...{ surfaces, wall, led, trim: trimPaint }}
+        twoHalves={plan === 'two halves'}
+      />
+      <div role="group" aria-label="Nearest colours" className="grid grid-cols-3 gap-x-2">
+        {scheme.walls.map(({ paint, beside }, i) => (
+          <button
+            key={paint.place}
+            type="button"
+            aria-pressed={paint === wall}
+            className="flex min-h-11 flex-col border-t-2 border-transparent pt-1 text-left text-fine aria-pressed:border-ink"
+            onClick={() => setPicked(i)}
+          >
+            <RelitPatch reflectance={paint.reflectance} className="h-12 w-full" />
+            <span className="pt-1 text-small font-medium">{nameOf(entries, paint)}</span>
+            <span className="flex items-center gap-1">
+              <VerdictMark verdict={beside.verdict} />
+              {VERDICT_WORDS[beside.verdict]}, LRV {Math.round(lrvPercent(paint.reflectance))}
+            </span>
+          </button>
+        ))}
+      </div>
+      <div className="flex flex-wrap items-center gap-3">
+        <ToggleGroup.Root
+          type="single"
+          aria-label="Which walls"
+          className="flex"
+          value={plan}
+          onValueChange={(value) => value && setPlan(value as WallPlan)}
+        >
+          {WALL_PLANS.map((each) => (
+            <ToggleGroup.Item key={each} value={each} className="key -ml-px first:ml-0">
+              {each}
+            </ToggleGroup.Item>
+          ))}
+        </ToggleGroup.Root>
+        <TakeKey {...{ wall, entries, taken, onTake }} />
+      </div>
+      <ul className="text-small">
+        {surfaces.length === 0 && <li>Its strip has nothing two steps away to set beside it.</li>}
+        {surfaces.map(({ surface, paint, beside, weakest }) => (
+          <li key={surface}>
+            <span className="font-medium">
+              {capital(surface)}, {nameOf(entries, paint)}:
+            </span>{' '}
+            {beside.sentence}
+            {weakest && ` Weakest beside ${weakest.name}: ${VERDICT_WORDS[weakest.verdict]}.`}
+          </li>
+        ))}
+        {trim && trimPaint && (
+          <li>
+            <span className="font-medium">
+              Trim, {nameOf(entries, trimPaint)}, {trim.sheen}:
+            </span>{' '}
+            {trim.words}.
+          </li>
+        )}
+      </ul>
+      <Rest {...{ scheme, light, led, deck, wall, entries }} />
+    </section>
+  )
+}
+
+/** Wall, trim and piece as they would touch. */
+function Composition({
+  surfaces,
+  wall,
+  led,
+  trim,
+  twoHalves,
+}: {
+  readonly surfaces: readonly JudgedSurface[]
+  readonly wall: Paint
+  readonly led: LedRoom
+  readonly trim: Paint | undefined
+  readonly twoHalves: boolean
+}) {
+  const walls = surfaces.length > 0 ? surfaces.map(({ paint }) => paint) : [wall]
+  return (
+    <div className="flex h-44">
+      <div className={`flex flex-[3] ${twoHalves ? 'flex-col' : ''}`}>
+        {walls.map((paint) => (
+          <RelitPatch key={paint.place} reflectance={paint.reflectance} className="flex-1" />
+        ))}
+      </div>
+      {trim && <RelitPatch reflectance={trim.reflectance} className="w-4" />}
+      <div className="flex flex-[2] flex-col">
+        {led.piece.colours.map(({ part, sharePercent, reflectance }) => (
+          <span key={part} className="w-full" style={{ flexGrow: sharePercent, flexBasis: 0 }}>
+            <RelitPatch
+              reflectance={reflectance}
+              label={`${led.piece.name}, ${part}`}
+              className="h-full w-full"
+            />
+          </span>
+        ))}
+      </div>
+    </div>
+  )
+}
+
+function TakeKey({
+  wall,
+  entries,
+  taken,
+  onTake,
+}: {
+  readonly wall: Paint
+  readonly entries: readonly DeckEntry[]
+  readonly taken: readonly string[]
+  readonly onTake: (deckColourId: string, strengthPercent: number, name: string) => void
+}) {
+  const { id, name } = entries[wall.place]!
+  const isTaken = taken.includes(`${id} ${wall.strengthPercent}`)
+  return (
+    <button
+      type="button"
+      className="key"
+      disabled={isTaken}
+      onClick={() => onTake(id, wall.strengthPercent, name)}
+    >
+      {isTaken ? 'Taken up' : `Take up ${name} at ${wall.strengthPercent} %`}
+    </button>
+  )
+}
+
+/** What of the piece returns in small things, and what comes into the room. */
+function Rest({
+  scheme,
+  light,
+  led,
+  deck,
+  wall,
+  entries,
+}: {
+  readonly scheme: Scheme
+  readonly light: PreparedLight
+  readonly led: LedRoom
+  readonly deck: SeenDeck
+  readonly wall: Paint
+  readonly entries: readonly DeckEntry[]
+}) {
+  const accents = accentsOf(light, scheme, deck)
+  const swaps = swapWords(light, wall, led, scheme)
+  return (
+    <div className="border-t border-rule pt-2 text-small">
+      {accents.length > 0 && <h3 className="font-medium">Back again in small things, sparingly</h3>}
+      <ul>
+        {accents.map(({ part, paint, words }) => (
+          <li key={part.part} className="flex items-center gap-3 py-1">
+            <span className="flex h-9 w-16 shrink-0">
+              <RelitPatch reflectance={part.reflectance} className="flex-1" />
+              <RelitPatch reflectance={paint.reflectance} className="flex-1" />
+            </span>
+            Its {part.part}, nearest {nameOf(entries, paint)}: {words}.
+          </li>
+        ))}
+      </ul>
+      {swaps.map((words) => (
+        <p key={words}>{words}</p>
+      ))}
+    </div>
+  )
+}
+
+const nameOf = (entries: readonly DeckEntry[], { place, strengthPercent }: Paint): string =>
+  `${entries[place]!.name} ${entries[place]!.code}${strengthPercent === 100 ? '' : ` at ${strengthPercent} %`}`
+
+const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1)
