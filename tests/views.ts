@@ -14,7 +14,7 @@ export async function everyView(page: Page, app: App): Promise<string[]> {
     `${visit}/plan`,
     `${visit}/grid`,
     `${visit}/rooms/new`,
-    ...['light', 'keepers', 'shortlist', 'trial?colour=H111-4', 'bench', 'sheet'].map(
+    ...['light', 'keepers', 'lead', 'shortlist', 'trial?colour=H111-4', 'bench', 'sheet'].map(
       (step) => `${kitchen}/${step}`,
     ),
     `${empty}/grid`,

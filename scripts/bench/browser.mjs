@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { setTimeout as sleep } from 'node:timers/promises'
 import { chromium } from '@playwright/test'
+import sharp from 'sharp'
 import { launchOptions } from '../lib/browser.mjs'
 import { run, seedDemo } from '../lib/prepare.mjs'
 import { freePort, startServer } from '../lib/server.mjs'
@@ -35,6 +36,11 @@ export async function measureBench() {
       .replace(/^.*?\/visits/, `${server.url}/visits`)
       .replace(/bench$/, 'keepers')
     await printDrag(browser, keepers, 'keepers of a full room')
+    const photo = await photoCost(browser, keepers, scratch)
+    console.log(
+      `a photo of 12 megapixels: drawn in ${photo.drawn.toFixed(0)} ms, from the tap on its card to its ` +
+        `${photo.colours} colours ${photo.read.toFixed(0)} ms; longest task ${photo.longest.toFixed(0)} ms`,
+    )
   } finally {
     await browser.close()
     await stop(server)
@@ -112,6 +118,69 @@ async function keyToPicture(browser, bench) {
     median: times[Math.floor(times.length / 2)],
     slow: times[Math.floor(times.length * 0.95)],
   }
+}
+
+/** From the file to the drawn photo, and from the tap on its card to the colours; the page's longest task meanwhile. */
+async function photoCost(browser, keepers, scratch) {
+  const [width, height] = [4000, 3000]
+  const noise = await sharp({
+    create: {
+      width,
+      height,
+      channels: 3,
+      background: '#777777',
+      noise: { type: 'gaussian', mean: 128, sigma: 12 },
+    },
+  })
+    .png()
+    .toBuffer()
+  const band = (background, top) => ({
+    input: { create: { width, height: 750, channels: 3, background } },
+    blend: 'soft-light',
+    top,
+    left: 0,
+  })
+  const card = {
+    input: { create: { width: 500, height: 500, channels: 3, background: '#e0d4c0' } },
+  }
+  // As a file on disk: handed over as bytes, the measuring itself would hold the page.
+  const file = join(scratch, 'photo.jpg')
+  await sharp(noise)
+    .composite([
+      band('#b99a82', 0),
+      band('#3a4a58', 750),
+      band('#a36a60', 1500),
+      band('#d8c8b0', 2250),
+      { ...card, top: 0, left: 0 },
+    ])
+    .jpeg({ quality: 92 })
+    .toFile(file)
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await page.goto(keepers)
+  await page.locator('html[data-ready=yes]').waitFor()
+  await page.getByRole('button', { name: 'Add what stays' }).click()
+  await page.getByRole('button', { name: 'A photo' }).click()
+  await page.evaluate(() => {
+    window.longestTask = 0
+    new PerformanceObserver((list) => {
+      for (const { duration } of list.getEntries())
+        window.longestTask = Math.max(window.longestTask, duration)
+    }).observe({ type: 'longtask' })
+  })
+  const start = performance.now()
+  await page.getByLabel('Photo with a white card').setInputFiles(file)
+  await page.getByText('Now tap the white card').waitFor()
+  const drawn = performance.now() - start
+  const photo = page.getByRole('button', { name: /tap its white card/ })
+  const box = await photo.boundingBox()
+  const tapped = performance.now()
+  await photo.click({ position: { x: box.width / 16, y: box.height / 12 } })
+  const rows = page.getByRole('list', { name: 'Colours found' }).getByRole('listitem')
+  await rows.first().waitFor()
+  const read = performance.now() - tapped
+  const [colours, longest] = [await rows.count(), await page.evaluate(() => window.longestTask)]
+  await page.close()
+  return { drawn, read, colours, longest }
 }
 
 const FRAMES_DRAGGED = 240

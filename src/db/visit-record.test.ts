@@ -1,17 +1,17 @@
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import { DEFAULT_HOUSE_RULES, HOUSE_RULE_NAMES, schoolsOf } from '../core/judge/house-rules'
-import { PLAIN_BRIEF } from '../core/judge/brief'
 import { PLAIN_WINDOW } from '../core/light/room'
 import { addCandidate, dropCandidate, listCandidates } from './candidates'
 import { many, RowShapeError, sqlState, UNIQUE_VIOLATION, type Db } from './db'
-import { addDeck, listDeckColours, listDecks, searchDeckColours, type NewDeckColour } from './decks'
+import { addDeck, listDecks, searchDeckColours } from './decks'
 import { listKeepersInRoom, PLAIN_KEEPER, saveKeeper } from './keepers'
-import { keepLook, listLooks, retractLook, type NewLook } from './looks'
+import { keepLook, listLooks, retractLook } from './looks'
 import { migrate } from './migrate'
+import { COLOURS, seenPair, visit } from './seen-pair.fixture'
 import { dbOver } from './pglite'
 import { getRoom, listRooms, removeWindow, saveRoom, saveWindow } from './rooms'
-import { findVisit, listVisits, saveVisit, setVisitFinished, type NewVisit } from './visits'
+import { findVisit, listVisits, saveVisit, setVisitFinished } from './visits'
 
 let db: Db
 
@@ -20,91 +20,6 @@ beforeAll(async () => {
   await migrate(db)
 })
 afterEach(() => db.exec('truncate visit, deck, event cascade'))
-
-const visit = (change: Partial<NewVisit> = {}): NewVisit => ({
-  id: randomUUID(),
-  household: 'The Ashbys',
-  wishes: 'calmer',
-  willNotHave: '',
-  houseRules: DEFAULT_HOUSE_RULES,
-  ...PLAIN_BRIEF,
-  placeName: 'Somewhere',
-  latitudeDeg: 52,
-  longitudeDeg: -1,
-  timeZone: 'Europe/London',
-  visitDate: '2026-06-21',
-  ...change,
-})
-
-const COLOURS: NewDeckColour[] = [
-  {
-    code: 'X1',
-    name: 'Oneling',
-    strip: 'X',
-    base: 'white',
-    reading: { kind: 'lab', lab: [90, 1, 8] },
-  },
-  {
-    code: 'X2',
-    name: 'Twoling',
-    strip: 'X',
-    base: 'deep',
-    reading: { kind: 'srgb', hex: '#6b5a4a' },
-  },
-]
-
-async function seenPair() {
-  const v = visit()
-  await saveVisit(db, v)
-  const roomId = randomUUID()
-  await saveRoom(db, {
-    id: roomId,
-    visitId: v.id,
-    name: 'Kitchen',
-    northSouthMm: 4000,
-    eastWestMm: 3000,
-    heightMm: 2500,
-    useHours: 'daytime',
-    treatment: 'plain',
-  })
-  const keeper = {
-    ...PLAIN_KEEPER,
-    id: randomUUID(),
-    roomId,
-    name: 'Stone',
-    kind: 'stone',
-    place: 'by the window',
-    varies: true,
-  } as const
-  await saveKeeper(db, keeper, [
-    { part: 'ground', sharePercent: 80, reading: { kind: 'lab', lab: [66, 9, 14] } },
-    { part: 'vein', sharePercent: 20, reading: { kind: 'srgb', hex: '#806040' } },
-  ])
-  const deckId = await addDeck(db, { maker: 'M', name: 'D', whiteBase: [96, 0, 1] }, COLOURS)
-  const [colour] = await listDeckColours(db, deckId!)
-  const candidateId = randomUUID()
-  await addCandidate(db, {
-    id: candidateId,
-    visitId: v.id,
-    deckColourId: colour!.deckColourId,
-    strengthPercent: 75,
-  })
-  const look: NewLook = {
-    id: randomUUID(),
-    candidateId,
-    roomId,
-    keeperId: keeper.id,
-    lightSource: 'room',
-    lightMinute: 1050,
-    sky: 'clear',
-    spot: 'east-back',
-    lampsOn: false,
-    verdict: 'no',
-    reasons: ['too green'],
-    note: 'Mustard.',
-  }
-  return { visit: v, roomId, keeper, candidateId, look }
-}
 
 const EventRow = z.object({
   what: z.string(),
@@ -148,7 +63,7 @@ test('a visit comes back as it was written, a second write of the same id change
 })
 
 test('what is in progress stands first, finished last', async () => {
-  const { visit: seen, look } = await seenPair()
+  const { visit: seen, look } = await seenPair(db)
   await keepLook(db, look)
   const done = visit({ household: 'Done' })
   const coming = visit({ household: 'Coming', visitDate: '2027-01-05' })
@@ -177,7 +92,7 @@ test.each([
 })
 
 test('a look is kept once however often it is sent, and undone by striking it out', async () => {
-  const { visit: v, look } = await seenPair()
+  const { visit: v, look } = await seenPair(db)
   const first = await keepLook(db, look)
   const again = await keepLook(db, { ...look, verdict: 'works', note: 'changed on the way' })
   expect(again).toEqual(first)
@@ -194,7 +109,7 @@ test('a look is kept once however often it is sent, and undone by striking it ou
 })
 
 test('a look at something that is not there, or is in another visit, is not kept', async () => {
-  const here = await seenPair()
+  const here = await seenPair(db)
   expect(await keepLook(db, { ...here.look, candidateId: randomUUID() })).toBeNull()
   expect(await keepLook(db, { ...here.look, roomId: randomUUID() })).toBeNull()
   const elsewhere = visit()
@@ -211,44 +126,8 @@ test('a look at something that is not there, or is in another visit, is not kept
   expect(await listLooks(db, here.visit.id)).toEqual([])
 })
 
-test('keepers come dearest first, each with its colours in order', async () => {
-  const { roomId } = await seenPair()
-  const rug = {
-    ...PLAIN_KEEPER,
-    id: randomUUID(),
-    roomId,
-    name: 'Rug',
-    kind: 'rug',
-    state: 'arriving',
-  } as const
-  const floor = {
-    ...PLAIN_KEEPER,
-    id: randomUUID(),
-    roomId,
-    name: 'Boards',
-    kind: 'floor',
-  } as const
-  const [colour] = await searchDeckColours(db, 'Twoling')
-  await saveKeeper(db, rug, [
-    { part: 'field', sharePercent: 100, deckColourId: colour!.deckColourId },
-  ])
-  await saveKeeper(db, floor, [
-    { part: 'boards', sharePercent: 100, reading: { kind: 'srgb', hex: '#806040' } },
-  ])
-  const keepers = await listKeepersInRoom(db, roomId)
-  expect(keepers.map(({ name }) => name)).toEqual(['Boards', 'Stone', 'Rug'])
-  expect(keepers[1]!.colours.map(({ part, reading }) => [part, reading.kind])).toEqual([
-    ['ground', 'lab'],
-    ['vein', 'srgb'],
-  ])
-  expect(keepers[2]!.colours[0]).toMatchObject({
-    reading: { kind: 'srgb', hex: '#6b5a4a' },
-    deckColourId: colour!.deckColourId,
-  })
-})
-
 test('a keeper whose colour cannot be stored leaves no trace', async () => {
-  const { roomId } = await seenPair()
+  const { roomId } = await seenPair(db)
   const id = randomUUID()
   const bad = saveKeeper(db, { ...PLAIN_KEEPER, id, roomId, name: 'Ghost', kind: 'tile' }, [
     { part: 'glaze', sharePercent: 50, reading: { kind: 'lab', lab: [50, 0, 0] } },
@@ -262,7 +141,7 @@ test('a keeper whose colour cannot be stored leaves no trace', async () => {
 })
 
 test('windows come and go with their room, and the event remembers what went', async () => {
-  const { roomId, visit: v } = await seenPair()
+  const { roomId, visit: v } = await seenPair(db)
   const window = { ...PLAIN_WINDOW, id: randomUUID(), bearingDeg: 270, widthMm: 1200 }
   await saveWindow(db, roomId, window)
   expect((await getRoom(db, roomId)).windows).toEqual([window])
@@ -281,7 +160,7 @@ test('a deck is taken in whole or not at all', async () => {
 })
 
 test('taking the same colour up twice leaves one candidate; one that was looked at stays', async () => {
-  const { visit: v, candidateId, look } = await seenPair()
+  const { visit: v, candidateId, look } = await seenPair(db)
   const [taken] = await listCandidates(db, v.id)
   await addCandidate(db, {
     id: randomUUID(),
@@ -303,7 +182,7 @@ test('a row of the wrong shape is named by its column', async () => {
 })
 
 test('two rooms of one name in one visit are told apart by SQLSTATE', async () => {
-  const { visit: v } = await seenPair()
+  const { visit: v } = await seenPair(db)
   const twin: Parameters<typeof saveRoom>[1] = {
     id: randomUUID(),
     visitId: v.id,

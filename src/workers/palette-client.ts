@@ -1,8 +1,7 @@
 import type { Palette, PaletteReply, PaletteRequest } from './palette-protocol'
 
 /**
- * The colours of a photo, found off the main thread. Aborting ends the worker at once. The photo's bytes go over to
- * the worker and are gone here.
+ * The colours of a photo, found off the main thread. Aborting ends the worker at once.
  *
  * @returns null when it was cancelled
  */
@@ -27,6 +26,6 @@ export function paletteInWorker(
       end()
       resolve(data)
     })
-    worker.postMessage(request, [request.photo.bytes.buffer])
+    worker.postMessage(request)
   })
 }

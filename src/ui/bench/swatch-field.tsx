@@ -22,7 +22,7 @@ export function SwatchField({
 }) {
   const { keeper, candidate } = pair
   return (
-    <div className="relative min-h-60 flex-1" data-surround={surround}>
+    <div className="relative min-h-60 flex-1 overflow-hidden" data-surround={surround}>
       <div className="absolute inset-0">
         <RelitPatch
           reflectance={surround === 'card' ? WHITE_CARD : MID_GREY}

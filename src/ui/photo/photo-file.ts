@@ -1,6 +1,7 @@
 import { imageSize } from 'image-size'
 import { z } from 'zod'
 import type { PhotoBytes } from '@/core/photo/pixels'
+import { drawInWorker } from '@/workers/photo-client'
 
 /** The photo is not one that can be read; the message says why. */
 export class PhotoError extends Error {
@@ -13,30 +14,42 @@ const MOST_PIXELS = 60_000_000
 const JPEG_QUALITY = 0.92
 // A JPEG's end may have a maker's own data after it.
 const END_WITHIN_BYTES = 65_536
+// EXIF 2.32: from this orientation on the picture lies on its side.
+const LYING_FROM = 5
 
 /**
- * A photo drawn at most 2,048 pixels wide or high. Only its pixels are taken: place, time and camera stay behind in
- * the file.
+ * Draws a photo at most 2,048 pixels wide or high, decoded off the main thread. Only its pixels are taken: place, time
+ * and camera stay behind in the file.
  *
+ * @returns its pixels
  * @throws PhotoError for what is no photo, is cut short or is too large; before it is decoded
  */
-export async function drawPhoto(file: File, canvas: HTMLCanvasElement): Promise<void> {
-  const bytes = await wholePhoto(file)
-  const image = await createImageBitmap(new Blob([bytes])).catch(() => null)
-  if (!image) throw unreadable(file)
-  const scale = Math.min(1, LARGEST_SIDE_PX / Math.max(image.width, image.height))
-  canvas.width = Math.max(1, Math.round(image.width * scale))
-  canvas.height = Math.max(1, Math.round(image.height * scale))
-  canvas
-    .getContext('2d', { willReadFrequently: true })!
-    .drawImage(image, 0, 0, canvas.width, canvas.height)
-  image.close()
+export async function drawPhoto(file: File, canvas: HTMLCanvasElement): Promise<PhotoBytes> {
+  const { width, height } = await sizeOfWhole(file)
+  const scale = Math.min(1, LARGEST_SIDE_PX / Math.max(width, height))
+  const drawn = await drawInWorker({
+    file,
+    width: Math.max(1, Math.round(width * scale)),
+    height: Math.max(1, Math.round(height * scale)),
+  })
+  if (!drawn) throw unreadable(file)
+  canvas.width = drawn.photo.width
+  canvas.height = drawn.photo.height
+  canvas.getContext('2d')!.drawImage(drawn.image, 0, 0)
+  drawn.image.close()
+  return drawn.photo
 }
 
 const unreadable = (file: File): PhotoError =>
   new PhotoError(`“${file.name}” is not a photo that can be read: expected a JPEG, PNG or WebP.`)
 
-async function wholePhoto(file: File): Promise<Uint8Array<ArrayBuffer>> {
+interface PhotoSize {
+  readonly width: number
+  readonly height: number
+}
+
+/** The size of a photo as it is shown, turned upright, once its header and its end are looked at. */
+async function sizeOfWhole(file: File): Promise<PhotoSize> {
   if (/heic|heif/i.test(file.type) || /\.(heic|heif)$/i.test(file.name))
     throw new PhotoError(
       `“${file.name}” is a HEIC photo, which this browser cannot read. Save it as JPEG.`,
@@ -57,13 +70,15 @@ async function wholePhoto(file: File): Promise<Uint8Array<ArrayBuffer>> {
     throw new PhotoError(
       `“${file.name}” is cut short: the end of the photo is missing. Take it again.`,
     )
-  return bytes
+  return header
 }
 
-function headerOf(bytes: Uint8Array) {
+function headerOf(bytes: Uint8Array): (PhotoSize & { readonly type: string }) | null {
   try {
-    const { type = '', width, height } = imageSize(bytes)
-    return { type, width, height }
+    const { type = '', width, height, orientation = 1 } = imageSize(bytes)
+    return orientation >= LYING_FROM
+      ? { type, width: height, height: width }
+      : { type, width, height }
   } catch {
     // Not an image, or a header that makes no sense: both are no photo.
     return null
@@ -74,15 +89,6 @@ function endsAsJpeg(bytes: Uint8Array): boolean {
   for (let i = bytes.length - 1; i > Math.max(0, bytes.length - END_WITHIN_BYTES); i--)
     if (bytes[i] === 0xd9 && bytes[i - 1] === 0xff) return true
   return false
-}
-
-export function bytesOf(canvas: HTMLCanvasElement): PhotoBytes {
-  const { width, height } = canvas
-  return {
-    bytes: canvas.getContext('2d')!.getImageData(0, 0, width, height).data,
-    width,
-    height,
-  }
 }
 
 const Answer = z.discriminatedUnion('ok', [

@@ -2,7 +2,7 @@
 
 import { useRef, useState, type DragEvent } from 'react'
 import { WHITE_CARD } from '@/core/colour/appearance'
-import { squareAt, tappedSpot, type Square } from '@/core/photo/pixels'
+import { squareAt, tappedSpot, type PhotoBytes, type Square } from '@/core/photo/pixels'
 import { CardError, photoLight, type PhotoLight } from '@/core/photo/white-card'
 import { paletteInWorker } from '@/workers/palette-client'
 import type { Palette } from '@/workers/palette-protocol'
@@ -10,7 +10,7 @@ import { useLight } from '../light-bar/light-context'
 import { corrected, merged, type FoundColour } from './found-colours'
 import { FoundList } from './found-list'
 import { PhotoCanvas } from './photo-canvas'
-import { bytesOf, drawPhoto, keepDrawnPhoto, PhotoError } from './photo-file'
+import { drawPhoto, keepDrawnPhoto, PhotoError } from './photo-file'
 
 const MOST_FOUND = 14
 const MOST_KEPT = 5
@@ -30,6 +30,7 @@ export function PhotoReader({
 }) {
   const { light } = useLight()
   const canvas = useRef<HTMLCanvasElement>(null)
+  const drawn = useRef<PhotoBytes | null>(null)
   const running = useRef<AbortController | null>(null)
   const [ready, setReady] = useState(false)
   const [progress, setProgress] = useState<number | null>(null)
@@ -46,7 +47,7 @@ export function PhotoReader({
     setPhoto(null)
     setReady(false)
     try {
-      await drawPhoto(file, canvas.current)
+      drawn.current = await drawPhoto(file, canvas.current)
       setReady(true)
       setSaid('Now tap the white card in the photo.')
     } catch (error) {
@@ -63,7 +64,7 @@ export function PhotoReader({
     running.current = new AbortController()
     setProgress(0)
     const palette = await paletteInWorker(
-      { photo: bytesOf(canvas.current!), card },
+      { photo: drawn.current!, card },
       setProgress,
       running.current.signal,
     ).catch(() => undefined)
@@ -81,7 +82,7 @@ export function PhotoReader({
   }
 
   function tap(x: number, y: number): void {
-    const bytes = bytesOf(canvas.current!)
+    const bytes = drawn.current!
     const spot = tappedSpot(bytes, squareAt(bytes, x, y, TAP_HALF_PX))
     if (photo) {
       const [tapped] = corrected(photo, { rgb: spot.mean, sharePercent: 0 })
