@@ -17,6 +17,8 @@ export interface DemoKeeper extends Partial<
   readonly name: string
   readonly kind: KeeperKind
   readonly state: KeeperState
+  /** Read from a photo where one was taken of it, else by a reader. */
+  readonly photographed?: boolean
   readonly colours: readonly (readonly [part: string, sharePercent: number, lab: Lab])[]
 }
 
@@ -209,6 +211,7 @@ const TERRACE: DemoVisit = {
           state: 'staying',
           place: 'along the window wall',
           varies: true,
+          photographed: true,
           colours: [
             ['ground', 70, [66, 9, 14]],
             ['fleck', 30, [48, 7, 9]],

@@ -6,11 +6,14 @@ import { addDeck, listDeckColours } from '../src/db/decks'
 import { PLAIN_KEEPER, saveKeeper } from '../src/db/keepers'
 import { keepLook } from '../src/db/looks'
 import { saveLamp, saveRoom, saveSights, saveWindow } from '../src/db/rooms'
+import { keepPhoto } from '../src/db/photos'
 import { openStore } from '../src/db/store'
 import { saveVisit, setVisitFinished } from '../src/db/visits'
+import { cleanPhoto } from '../src/formats/photo'
 import { readDeckCsv } from '../src/formats/deck-csv'
 import { DEMO_DECK, DEMO_MAKER, DEMO_WHITE_BASE } from './deck-generator'
 import { DEMO_VISITS, type DemoKeeper, type DemoRoom, type DemoVisit } from './scenario'
+import { stonePhoto } from './stone-photo'
 import { seededRandom } from '../src/core/seeded-random'
 
 // Fills an empty data directory with the demo: node --import tsx demo/seed.ts DIRECTORY
@@ -42,10 +45,18 @@ async function seedDeck(db: Db): Promise<Map<string, string>> {
   return new Map(colours.map(({ code, deckColourId }) => [code, deckColourId]))
 }
 
+/** A photo of the stone counter, as the server keeps one. */
+async function seedPhoto(db: Db, dataDir: string): Promise<string> {
+  const clean = await cleanPhoto(await stonePhoto())
+  if (!clean.ok) throw new Error(clean.message)
+  return keepPhoto(db, dataDir, clean.photo)
+}
+
 async function seedVisit(
   db: Db,
   visit: DemoVisit,
   deckColourIds: Map<string, string>,
+  photoHash: string,
 ): Promise<void> {
   const { place, rooms, candidates, date, finished, brief, ...said } = visit
   const visitId = steadyId()
@@ -70,7 +81,7 @@ async function seedVisit(
   const roomIds = new Map<string, string>()
   const entered: Entered = new Map()
   for (const room of rooms)
-    roomIds.set(room.name, await seedRoom(db, visitId, room, candidateIds, entered))
+    roomIds.set(room.name, await seedRoom(db, visitId, room, candidateIds, entered, photoHash))
   for (const { name, seenFrom = [] } of rooms)
     await saveSights(
       db,
@@ -89,6 +100,7 @@ async function seedRoom(
   room: DemoRoom,
   candidateIds: ReadonlyMap<string, string>,
   entered: Entered,
+  photoHash: string,
 ): Promise<string> {
   const roomId = steadyId()
   const [northSouthMm, eastWestMm, heightMm] = room.sizeMm
@@ -108,13 +120,20 @@ async function seedRoom(
     await saveLamp(db, roomId, { ...PLAIN_LAMP, ...lamp, id: steadyId() })
   const keeperIds = new Map<string, string>()
   for (const keeper of room.keepers) {
-    const { colours, ...said } = keeper
+    const { colours, photographed, ...said } = keeper
     const { id, roomIds } = entered.get(keeper) ?? { id: steadyId(), roomIds: [] }
     entered.set(keeper, { id, roomIds: [...roomIds, roomId] })
     keeperIds.set(said.name, id)
     await saveKeeper(
       db,
-      { ...PLAIN_KEEPER, ...said, id, roomId: roomIds[0] ?? roomId, roomIds: [...roomIds, roomId] },
+      {
+        ...PLAIN_KEEPER,
+        ...said,
+        id,
+        roomId: roomIds[0] ?? roomId,
+        roomIds: [...roomIds, roomId],
+        photoHash: photographed ? photoHash : null,
+      },
       colours.map(([part, sharePercent, lab]) => ({
         part,
         sharePercent,
@@ -147,5 +166,6 @@ const [, , dataDir] = process.argv
 if (!dataDir) throw new Error('expected a data directory to fill')
 const store = await openStore(dataDir)
 const deckColourIds = await seedDeck(store.db)
-for (const visit of DEMO_VISITS) await seedVisit(store.db, visit, deckColourIds)
+const photoHash = await seedPhoto(store.db, dataDir)
+for (const visit of DEMO_VISITS) await seedVisit(store.db, visit, deckColourIds, photoHash)
 await store.close()

@@ -123,7 +123,7 @@ test('a trim marked as leaving vanishes from all that is judged', async ({ page,
   await page.getByLabel('State').selectOption('leaving')
   await page.getByLabel('What comes instead').fill('a plain batten')
   await page.getByRole('button', { name: 'Keep it' }).click()
-  await expect(trim).toContainText('leaving: not judged against; a plain batten comes instead')
+  await expect(trim).toContainText('leaving: not judged against; instead: a plain batten')
   await expect(rose.getByRole('img', { name: /Cream picture rail/ })).toHaveCount(0)
   await open(page, `${front}/bench`)
   await expect(page.getByTestId('place')).toHaveText('1 of 12')

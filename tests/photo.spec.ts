@@ -20,6 +20,7 @@ async function openPhotoReader(page: Page, room: string, light: string): Promise
 }
 
 async function tapCard(page: Page): Promise<void> {
+  await expect(page.getByText(/tap the (white )?card/i).first()).toBeVisible()
   const photo = page.getByRole('button', { name: /tap its white card/ })
   const box = (await photo.boundingBox())!
   await photo.click({ position: { x: box.width * CARD_AT[0], y: box.height * CARD_AT[1] } })
@@ -89,6 +90,7 @@ test('colours of a photo are dropped, merged and tapped for, and kept with the p
   page,
   ownApp: app,
 }) => {
+  test.setTimeout(120_000)
   const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
   const input = await openPhotoReader(page, snug, 'light=lamps')
   await page.getByLabel(/fixed to daylight/).check()
@@ -123,7 +125,7 @@ test('colours of a photo are dropped, merged and tapped for, and kept with the p
   await expect(page.getByText('Taken over, with the photo.')).toBeVisible()
   await page.getByRole('textbox', { name: 'What stays' }).fill('Photographed rug')
   await page.getByRole('button', { name: 'Keep it' }).click()
-  await expect(page.getByText(/from a photo, ± 4/).first()).toBeVisible()
+  await expect(page.getByText(/from a photo, ±\s4/).first()).toBeVisible()
   const image = page.getByRole('img', { name: 'Photo of Photographed rug' })
   const hash = (await image.getAttribute('src'))!.split('/').at(-1)!
   // What lies on disk is named by its bytes and tells neither place nor camera.
@@ -177,4 +179,31 @@ test('a card in shade and clipped whites are warned of', async ({ page, app }) =
   await tapCard(page)
   await expect(page.getByText(/brighter than the card: it lies in shade/)).toBeVisible()
   await expect(page.getByText(/10 % is clipped and was left out/)).toBeVisible()
+})
+
+test('finding the colours can be stopped, and begun again', async ({ page, app }) => {
+  const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
+  const input = await openPhotoReader(page, snug, 'light=lamps')
+  await page.getByLabel(/fixed to daylight/).check()
+  await input.setInputFiles({
+    name: 'slow.png',
+    mimeType: 'image/png',
+    buffer: await photograph(planckianSpectrum(2700)),
+  })
+  await expect(page.getByText('Now tap the white card in the photo.')).toBeVisible()
+  // The worker's script is held back, so that there is something to stop.
+  let release = (): void => undefined
+  const held = new Promise<void>((done) => (release = done))
+  await page.route(/turbopack-worker/, async (route) => {
+    await held
+    await route.continue()
+  })
+  await tapCard(page)
+  await expect(page.getByText(/Finding its colours/)).toBeVisible()
+  await page.getByRole('button', { name: 'Stop' }).click()
+  await expect(page.getByText('Stopped. Tap the card to begin again.')).toBeVisible()
+  await expect(page.getByText(/Finding its colours/)).toHaveCount(0)
+  release()
+  await tapCard(page)
+  expect(await foundColours(page)).toHaveLength(TRUTH.length)
 })

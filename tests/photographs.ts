@@ -1,8 +1,7 @@
 import sharp from 'sharp'
+import { CARD, idealSensor } from '../demo/ideal-sensor'
 import type { Lab } from '../src/core/colour/lab'
-import { bandWeights, xyzUnder } from '../src/core/colour/observer'
-import { flatReflectance, type Reflectance, type Spectrum } from '../src/core/colour/spectrum'
-import { linearRgbFromXyz } from '../src/core/colour/srgb'
+import type { Reflectance, Spectrum } from '../src/core/colour/spectrum'
 import { labD65, reflectanceOfReading } from '../src/core/paint/reading'
 import { seededRandom } from '../src/core/seeded-random'
 
@@ -30,7 +29,6 @@ const FINISHES = (
     [58, 12, 30],
   ] as const
 ).map(bumpy)
-const CARD = flatReflectance(0.9)
 
 const [WIDTH, HEIGHT] = [600, 400] as const
 const CARD_PX = 60
@@ -58,15 +56,7 @@ export async function photograph(
   spectrum: Spectrum,
   { balanced = false, exif = false, as = 'png' as 'png' | 'jpeg' } = {},
 ): Promise<Buffer> {
-  const weights = bandWeights(spectrum)
-  const raw = (surface: Reflectance) => linearRgbFromXyz(xyzUnder(weights, surface))
-  const white = raw(CARD)
-  const gains = white.map((channel) => 0.8 / (balanced ? channel : Math.max(...white)))
-  const bytesOf = (surface: Reflectance): number[] =>
-    raw(surface).map((channel, i) => {
-      const v = Math.min(1, Math.max(0, channel * gains[i]!))
-      return 255 * (v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055)
-    })
+  const bytesOf = idealSensor(spectrum, balanced)
   const card = bytesOf(CARD)
   const finishes = FINISHES.map(bytesOf)
   const grain = seededRandom(9)

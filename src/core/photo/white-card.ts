@@ -1,3 +1,4 @@
+import { WHITE_CARD } from '../colour/appearance'
 import { colourTemperature } from '../colour/cct'
 import { cat16Matrix, multiply, type Matrix3 } from '../colour/cat16'
 import { bandWeights, xyzOfSpectrum, xyzUnder } from '../colour/observer'
@@ -6,7 +7,20 @@ import { daylightSpectrum } from '../colour/daylight'
 import { ledSpectrum } from '../colour/led'
 import type { Reflectance, Spectrum, Xyz } from '../colour/spectrum'
 import { linearRgbFromXyz, xyzFromLinearRgb, type LinearRgb } from '../colour/srgb'
+import { reflectanceOfReading } from '../paint/reading'
 import { smoothestReflectance } from '../paint/smoothest-reflectance'
+
+/** Cards that a photo may be taken with, each with its own reading. */
+export const CARDS = {
+  /** A photographer's white card: flat, 90 %. */
+  card: { words: 'a white card of 90 %', reflectance: WHITE_CARD },
+  /** Ordinary copying paper is bluish with brightener: L* 94, a* 2, b* −6, common practice. */
+  paper: {
+    words: 'a sheet of printer paper',
+    reflectance: reflectanceOfReading({ kind: 'lab', lab: [94, 2, -6] }),
+  },
+} as const
+export type CardKind = keyof typeof CARDS
 
 /** How a camera left the light in a photo. */
 export type Balance =

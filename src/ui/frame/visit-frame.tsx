@@ -42,7 +42,7 @@ export function VisitFrame({
               key={each.id}
               href={`${base}/rooms/${each.id}/${step ?? 'light'}${query}`}
               aria-current={each.id === roomId ? 'page' : undefined}
-              className="flex shrink-0 items-center gap-2 border-r border-rule px-3 text-small whitespace-nowrap hover:bg-mist aria-[current]:bg-ink aria-[current]:text-paper"
+              className="relative flex shrink-0 items-center gap-2 border-r border-rule px-3 text-small whitespace-nowrap hover:bg-mist aria-[current]:bg-ink aria-[current]:text-paper"
             >
               <CompassTick bearingsDeg={each.bearingsDeg} />
               <span className="font-medium">{each.name}</span>

@@ -127,37 +127,40 @@ function KeeperLine({
   const alsoIn = otherRooms.filter(({ id }) => values.roomIds.includes(id))
   return (
     <li className="flex flex-wrap gap-4 border-b border-rule py-3">
-      <div className="flex h-24 w-44 shrink-0">
-        {colours.map(({ part, sharePercent, reflectance }) => (
-          <span key={part} className="h-full" style={{ flexGrow: sharePercent, flexBasis: 0 }}>
-            <RelitPatch
-              reflectance={reflectance}
-              label={`${values.name}, ${part}`}
-              className="h-full w-full"
-            />
-          </span>
-        ))}
+      <div className="w-44 shrink-0">
+        <div className="flex h-24">
+          {colours.map(({ part, sharePercent, reflectance }) => (
+            <span key={part} className="h-full" style={{ flexGrow: sharePercent, flexBasis: 0 }}>
+              <RelitPatch
+                reflectance={reflectance}
+                label={`${values.name}, ${part}`}
+                className="h-full w-full"
+              />
+            </span>
+          ))}
+        </div>
+        {values.photoHash && (
+          <Image
+            unoptimized
+            src={`/api/photos/${values.photoHash}`}
+            alt={`Photo of ${values.name}`}
+            width={176}
+            height={96}
+            className="mt-2 h-24 w-full object-cover"
+          />
+        )}
       </div>
-      {values.photoHash && (
-        <Image
-          unoptimized
-          src={`/api/photos/${values.photoHash}`}
-          alt={`Photo of ${values.name}`}
-          width={128}
-          height={96}
-          className="h-24 w-32 shrink-0 object-cover"
-        />
-      )}
       <div className="min-w-48 flex-1">
         <h2 className={`text-title leading-6 ${leaving ? 'line-through' : ''}`}>{values.name}</h2>
         <p className="text-small text-dim">
           {values.kind}, {values.state}
           {leaving ? ': not judged against' : ''}
-          {leaving && values.replacedBy && `; ${values.replacedBy} comes instead`}
+          {leaving && values.replacedBy && `; instead: ${values.replacedBy}`}
           {values.place && `; ${values.place}`}
           {values.varies && '; varies from piece to piece'}
           {alsoIn.length > 0 && `; also in ${alsoIn.map(({ name }) => name).join(', ')}`}
         </p>
+        {values.note && <p className="text-small">{values.note}</p>}
         {colours.map(({ part, sharePercent, ...colour }) => (
           <p key={part} className="text-small">
             {part}, {sharePercent} %: <ReadingWords {...colour} rules={rules} />

@@ -229,6 +229,6 @@ function Rest({
 }
 
 const nameOf = (entries: readonly DeckEntry[], { place, strengthPercent }: Paint): string =>
-  `${entries[place]!.name} ${entries[place]!.code}${strengthPercent === 100 ? '' : ` at ${strengthPercent} %`}`
+  `${entries[place]!.name} ${entries[place]!.code}${strengthPercent === 100 ? '' : ` at\u00a0${strengthPercent}\u00a0%`}`
 
 const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1)

@@ -1,9 +1,14 @@
 'use client'
 
 import { useRef, useState, type DragEvent } from 'react'
-import { WHITE_CARD } from '@/core/colour/appearance'
 import { squareAt, tappedSpot, type PhotoBytes, type Square } from '@/core/photo/pixels'
-import { CardError, photoLight, type PhotoLight } from '@/core/photo/white-card'
+import {
+  CARDS,
+  CardError,
+  photoLight,
+  type CardKind,
+  type PhotoLight,
+} from '@/core/photo/white-card'
 import { paletteInWorker } from '@/workers/palette-client'
 import type { Palette } from '@/workers/palette-protocol'
 import { useLight } from '../light-bar/light-context'
@@ -37,6 +42,7 @@ export function PhotoReader({
   const [said, setSaid] = useState('')
   const [photo, setPhoto] = useState<PhotoLight | null>(null)
   const [found, setFound] = useState<readonly FoundColour[]>([])
+  const [card, setCard] = useState<CardKind>('card')
   const [fixed, setFixed] = useState(false)
   const counted = found.filter(({ counts }) => counts)
 
@@ -91,7 +97,11 @@ export function PhotoReader({
       return
     }
     try {
-      const taken = photoLight(spot.mean, WHITE_CARD, fixed ? null : (light?.spectrum ?? null))
+      const taken = photoLight(
+        spot.mean,
+        CARDS[card].reflectance,
+        fixed ? null : (light?.spectrum ?? null),
+      )
       const square = squareAt(bytes, x, y, Math.round(bytes.width / 12))
       const warning =
         spot.unevenness > UNEVEN_FROM
@@ -105,7 +115,7 @@ export function PhotoReader({
   }
 
   function readWithoutCard(): void {
-    const guessed = photoLight(NO_CARD, WHITE_CARD, light?.spectrum ?? null)
+    const guessed = photoLight(NO_CARD, CARDS.card.reflectance, light?.spectrum ?? null)
     void readFrom(guessed, null, 'Without a card the colours may be off by ten units and more.')
   }
 
@@ -138,6 +148,20 @@ export function PhotoReader({
           className="sr-only"
           onChange={(event) => void take(event.target.files?.[0])}
         />
+      </label>
+      <label className="flex min-h-11 items-center gap-2 text-small">
+        Beside it lies
+        <select
+          className="min-h-11 flex-1 border border-ash bg-paper px-2"
+          value={card}
+          onChange={(event) => setCard(event.target.value as CardKind)}
+        >
+          {Object.entries(CARDS).map(([kind, { words }]) => (
+            <option key={kind} value={kind}>
+              {words}
+            </option>
+          ))}
+        </select>
       </label>
       <label className="flex min-h-11 items-center gap-2 text-small">
         <input
