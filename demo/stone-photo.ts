@@ -5,8 +5,8 @@ import { reflectanceOfReading } from '../src/core/paint/reading'
 import { seededRandom } from '../src/core/seeded-random'
 import { CARD, idealSensor } from './ideal-sensor'
 
-const [WIDTH, HEIGHT] = [1200, 900] as const
-const CARD_BOX = { left: 80, top: 90, right: 330, bottom: 250 } as const
+const [WIDTH, HEIGHT] = [800, 600] as const
+const CARD_BOX = { left: 54, top: 60, right: 220, bottom: 167 } as const
 /** Where the card lies, as a share of width and height. */
 export const STONE_CARD_AT = [
   (CARD_BOX.left + CARD_BOX.right) / 2 / WIDTH,
@@ -49,7 +49,7 @@ export async function stonePhoto(): Promise<Buffer> {
     sensor(reflectanceOfReading({ kind: 'lab', lab })),
   ) as [readonly number[], readonly number[], readonly number[]]
   const card = sensor(CARD)
-  const [blots, drift, grain] = [smoothNoise(3, 14), smoothNoise(5, 160), seededRandom(9)]
+  const [blots, drift, grain] = [smoothNoise(3, 10), smoothNoise(5, 110), seededRandom(9)]
   const data = Buffer.alloc(WIDTH * HEIGHT * 3)
   for (let y = 0; y < HEIGHT; y++)
     for (let x = 0; x < WIDTH; x++) {

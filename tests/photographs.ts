@@ -1,34 +1,9 @@
 import sharp from 'sharp'
 import { CARD, idealSensor } from '../demo/ideal-sensor'
-import type { Lab } from '../src/core/colour/lab'
-import type { Reflectance, Spectrum } from '../src/core/colour/spectrum'
-import { labD65, reflectanceOfReading } from '../src/core/paint/reading'
+import { PHOTOGRAPHED_FINISHES } from '../src/core/photo/photographed-finishes.fixture'
+import type { Spectrum } from '../src/core/colour/spectrum'
+import { labD65 } from '../src/core/paint/reading'
 import { seededRandom } from '../src/core/seeded-random'
-
-const random = seededRandom(41)
-
-/** A finish with a spectrum of its own shape, so that it is not just what the solver makes of its colour. */
-const bumpy = (lab: Lab): Reflectance =>
-  reflectanceOfReading({ kind: 'lab', lab }).map((share, band) =>
-    Math.min(0.97, Math.max(0.01, share * (1 + 0.04 * Math.sin(band / 3 + 6 * random())))),
-  )
-
-const FINISHES = (
-  [
-    [66, 9, 14],
-    [55, 9, 24],
-    [38, -1, -3],
-    [91, 0.5, 9],
-    [78, 4, 13],
-    [72, -5, 12],
-    [50, 20, 13],
-    [45, -8, -14],
-    [62, 0, 0],
-    [30, 8, 10],
-    [84, -2, -4],
-    [58, 12, 30],
-  ] as const
-).map(bumpy)
 
 const [WIDTH, HEIGHT] = [600, 400] as const
 const CARD_PX = 60
@@ -40,7 +15,7 @@ export const TRUTH = ROWS.map((rows, i) => {
   const from = ROWS.slice(0, i).reduce((sum, each) => sum + each, 0)
   const leftOut = 101 * Math.max(0, Math.min(101, from + rows) - from)
   return {
-    lab: labD65(FINISHES[i]!),
+    lab: labD65(PHOTOGRAPHED_FINISHES[i]!),
     sharePercent: (100 * (rows * WIDTH - leftOut)) / (WIDTH * HEIGHT - 101 * 101),
   }
 })
@@ -58,7 +33,7 @@ export async function photograph(
 ): Promise<Buffer> {
   const bytesOf = idealSensor(spectrum, balanced)
   const card = bytesOf(CARD)
-  const finishes = FINISHES.map(bytesOf)
+  const finishes = PHOTOGRAPHED_FINISHES.map(bytesOf)
   const grain = seededRandom(9)
   const data = Buffer.alloc(WIDTH * HEIGHT * 3)
   const finishOfRow = ROWS.flatMap((rows, i) => Array.from({ length: rows }, () => i))

@@ -1,3 +1,4 @@
+import { PHOTOGRAPHED_FINISHES } from './photographed-finishes.fixture'
 import { ciede2000 } from '../colour/ciede2000'
 import { daylightSpectrum } from '../colour/daylight'
 import { ledSpectrum } from '../colour/led'
@@ -5,32 +6,9 @@ import { bandWeights, xyzUnder } from '../colour/observer'
 import { planckianSpectrum } from '../colour/planckian'
 import { flatReflectance, type Reflectance, type Spectrum } from '../colour/spectrum'
 import { linearRgbFromXyz, type LinearRgb } from '../colour/srgb'
-import { labD65, reflectanceOfReading } from '../paint/reading'
+import { labD65 } from '../paint/reading'
 import { seededRandom } from '../seeded-random'
 import { CardError, photoLight, reflectanceOfPixel } from './white-card'
-
-// Twelve finishes of a house, invented; each as a spectrum of its own shape so that none is the solver's own.
-const random = seededRandom(41)
-const bumpy = (lab: readonly [number, number, number]): Reflectance =>
-  reflectanceOfReading({ kind: 'lab', lab }).map((share, band) =>
-    Math.min(0.97, Math.max(0.01, share * (1 + 0.04 * Math.sin(band / 3 + 6 * random())))),
-  )
-const PATCHES = (
-  [
-    [66, 9, 14],
-    [55, 9, 24],
-    [38, -1, -3],
-    [91, 0.5, 9],
-    [78, 4, 13],
-    [72, -5, 12],
-    [50, 20, 13],
-    [45, -8, -14],
-    [62, 0, 0],
-    [30, 8, 10],
-    [84, -2, -4],
-    [58, 12, 30],
-  ] as const
-).map(bumpy)
 
 // A card of printer paper: bluish; its reading is known.
 const CARD = flatReflectance(0.88).map((share, band) => share * (band < 12 ? 1.04 : 1))
@@ -48,7 +26,7 @@ function photograph(spectrum: Spectrum, balanced: boolean, noise: number) {
     raw(surface).map((channel, i) =>
       Math.min(1, Math.max(0, channel * gains[i]! * (1 + noise * (grain() - 0.5)))),
     ) as [number, number, number]
-  return { card: shot(CARD), patches: PATCHES.map(shot) }
+  return { card: shot(CARD), patches: PHOTOGRAPHED_FINISHES.map(shot) }
 }
 
 const LIGHTS: readonly (readonly [string, Spectrum])[] = [
@@ -67,7 +45,9 @@ describe.each(LIGHTS)('under %s', (_, spectrum) => {
       const { card, patches } = photograph(spectrum, balanced, 0.02)
       const light = photoLight(card, CARD, balanced ? spectrum : null)
       const misses = patches
-        .map((pixel, i) => ciede2000(labD65(PATCHES[i]!), labD65(reflectanceOfPixel(light, pixel))))
+        .map((pixel, i) =>
+          ciede2000(labD65(PHOTOGRAPHED_FINISHES[i]!), labD65(reflectanceOfPixel(light, pixel))),
+        )
         .sort((p, q) => p - q)
       expect(misses[Math.floor(misses.length / 2)]!).toBeLessThan(2)
       expect(misses.at(-1)!).toBeLessThan(5)

@@ -1,8 +1,8 @@
 'use client'
 
-import { useState, type ReactNode } from 'react'
+import { useState } from 'react'
 import type { HouseRules } from '@/core/judge/house-rules'
-import { KEEPER_KINDS, KEEPER_STATES, type ViewShare } from '@/core/judge/keeper-kind'
+import { KEEPER_KINDS, KEEPER_STATES } from '@/core/judge/keeper-kind'
 import { spectrumText } from '@/core/paint/typed-reading'
 import type { FormAction } from '../form/action-result'
 import { Field, FormMessage, Select } from '../form/field'
@@ -12,25 +12,10 @@ import { PhotoReader } from '../photo/photo-reader'
 import { emptyDraft, labTexts, withAnother, withBrought, type ColourDraft } from './colour-draft'
 import { ColourFields } from './colour-fields'
 import { ColourReaderPanel } from './colour-reader-panel'
+import { KeeperDetails } from './keeper-details'
+import type { KeeperValues } from './keeper-values'
 import { MeasurementFile, type Measured } from './measurement-file'
-
-export interface KeeperValues {
-  readonly id: string
-  readonly roomId: string
-  /** Every room it is in. */
-  readonly roomIds: readonly string[]
-  readonly name: string
-  readonly kind: string
-  readonly state: string
-  readonly place: string
-  readonly note: string
-  readonly varies: boolean
-  readonly replacedBy: string
-  readonly viewShare: ViewShare
-  readonly dearness: number | null
-  readonly photoHash: string | null
-  readonly colours: readonly ColourDraft[]
-}
+import { WaysToRead } from './ways-to-read'
 
 const MOST_COLOURS = 5
 
@@ -123,7 +108,7 @@ export function KeeperForm({
           error={errors.replacedBy}
         />
       )}
-      <Details {...{ keeper, otherRooms, errors, varies }} onVaries={setVaries} />
+      <KeeperDetails {...{ keeper, otherRooms, errors, varies }} onVaries={setVaries} />
       <WaysToRead>
         {{
           'A photo': <PhotoReader onUse={takePhoto} />,
@@ -163,122 +148,6 @@ export function KeeperForm({
         <FormMessage>{message}</FormMessage>
       </div>
     </form>
-  )
-}
-
-const DEARNESS = [
-  ['', 'as its kind'],
-  ['5', 'never'],
-  ['4', 'very dear'],
-  ['3', 'dear'],
-  ['2', 'some cost'],
-  ['1', 'easily'],
-] as const
-
-const VIEW_SHARE_WORDS: readonly (readonly [ViewShare, string])[] = [
-  ['little', 'little of the view'],
-  ['some', 'some of it'],
-  ['much', 'much of it'],
-]
-
-/** Everything that has a default: what of it is in view, how dear it is, where, in which other rooms. */
-function Details({
-  keeper,
-  otherRooms,
-  errors,
-  varies,
-  onVaries,
-}: {
-  readonly keeper: KeeperValues
-  readonly otherRooms: readonly { readonly id: string; readonly name: string }[]
-  readonly errors: Readonly<Record<string, string>>
-  readonly varies: boolean
-  readonly onVaries: (varies: boolean) => void
-}) {
-  return (
-    <details>
-      <summary className="min-h-11 content-center text-small underline underline-offset-4">
-        How much of it, how dear, where else
-      </summary>
-      <div className="grid grid-cols-2 gap-4">
-        <Select
-          label="Takes up"
-          name="viewShare"
-          defaultValue={keeper.viewShare}
-          options={VIEW_SHARE_WORDS}
-        />
-        <Select
-          label="Changed"
-          name="dearness"
-          defaultValue={keeper.dearness ?? ''}
-          options={DEARNESS}
-        />
-        <Field
-          label="Where in the room"
-          name="place"
-          defaultValue={keeper.place}
-          error={errors.place}
-        />
-        <label className="flex min-h-11 items-center gap-2 self-end text-small">
-          <input
-            type="checkbox"
-            name="varies"
-            checked={varies}
-            onChange={(event) => onVaries(event.target.checked)}
-            className="size-5 accent-ink"
-          />
-          Varies from piece to piece
-        </label>
-        <div className="col-span-2">
-          <Field label="Note" name="note" defaultValue={keeper.note} error={errors.note} />
-        </div>
-        {otherRooms.length > 0 && (
-          <fieldset className="col-span-2">
-            <legend className="text-small font-medium">Runs on into</legend>
-            {otherRooms.map(({ id, name }) => (
-              <label key={id} className="mr-4 inline-flex min-h-11 items-center gap-2 text-small">
-                <input
-                  type="checkbox"
-                  name="alsoIn"
-                  value={id}
-                  defaultChecked={keeper.roomIds.includes(id)}
-                  className="size-5 accent-ink"
-                />
-                {name}
-              </label>
-            ))}
-          </fieldset>
-        )}
-      </div>
-    </details>
-  )
-}
-
-/** Devices that fill colours in, one open at a time; typing needs none of them. */
-function WaysToRead({ children }: { readonly children: Readonly<Record<string, ReactNode>> }) {
-  const [open, setOpen] = useState<string | null>(null)
-  return (
-    <section aria-label="Ways to read it" className="border-t border-rule pt-3">
-      <div className="flex flex-wrap items-center gap-2 text-small">
-        Read its colours from
-        {Object.keys(children).map((name) => (
-          <button
-            key={name}
-            type="button"
-            className="key"
-            aria-pressed={open === name}
-            onClick={() => setOpen(open === name ? null : name)}
-          >
-            {name}
-          </button>
-        ))}
-      </div>
-      {Object.entries(children).map(([name, way]) => (
-        <div key={name} className={open === name ? 'pt-3' : 'hidden'}>
-          {way}
-        </div>
-      ))}
-    </section>
   )
 }
 

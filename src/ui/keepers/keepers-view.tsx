@@ -9,7 +9,8 @@ import type { FormAction } from '../form/action-result'
 import type { Leaning } from '../rose/rose-model'
 import { UndertoneRose } from '../rose/undertone-rose'
 import { RelitPatch } from '../swatch/relit-patch'
-import { KeeperForm, type KeeperValues } from './keeper-form'
+import { KeeperForm } from './keeper-form'
+import type { KeeperValues } from './keeper-values'
 import { ReadingWords } from './reading-words'
 
 export interface ListedKeeper {

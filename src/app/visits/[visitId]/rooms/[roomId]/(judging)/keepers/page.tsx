@@ -12,7 +12,7 @@ import { listKeepersInRoom, PLAIN_KEEPER, type Keeper } from '@/db/keepers'
 import { openDb } from '@/db/store'
 import { KeepersView } from '@/ui/keepers/keepers-view'
 import { emptyDraft, labTexts } from '@/ui/keepers/colour-draft'
-import type { KeeperValues } from '@/ui/keepers/keeper-form'
+import type { KeeperValues } from '@/ui/keepers/keeper-values'
 import { SOURCE_WORDS } from '@/ui/keepers/source-words'
 
 export const metadata = { title: 'Keepers' }

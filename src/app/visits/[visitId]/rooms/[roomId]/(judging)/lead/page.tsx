@@ -1,4 +1,3 @@
-import Link from 'next/link'
 import { takeUp } from '@/app/_actions/candidate'
 import { chooseLead } from '@/app/_actions/lead'
 import { leadKeepers, whiteBaseOf } from '@/app/_load/paints'
@@ -8,6 +7,7 @@ import { listCandidates } from '@/db/candidates'
 import { listDeckColours, listDecks } from '@/db/decks'
 import { listKeepersInRoom } from '@/db/keepers'
 import { openDb } from '@/db/store'
+import { NoDeck } from '@/ui/deck/no-deck'
 import { LeadView } from '@/ui/lead/lead-view'
 
 export const metadata = { title: 'Lead' }
@@ -21,16 +21,7 @@ export default async function LeadPage({
   const { visit, room } = await loadRoom(visitId, roomId)
   const db = await openDb()
   const [deck] = await listDecks(db)
-  if (!deck)
-    return (
-      <main className="flex-1 p-6">
-        <h1 className="text-head">No deck yet</h1>
-        <p className="my-3">Schemes are drawn from a deck. Take one in first.</p>
-        <Link href="/decks" className="key key-first">
-          To the decks
-        </Link>
-      </main>
-    )
+  if (!deck) return <NoDeck why="Schemes are drawn from a deck." />
   const colours = await listDeckColours(db, deck.id)
   const keepers = await listKeepersInRoom(db, room.id)
   return (

@@ -6,6 +6,7 @@ import { listCandidates } from '@/db/candidates'
 import { listDeckColours, listDecks } from '@/db/decks'
 import { listKeepersInRoom } from '@/db/keepers'
 import { openDb } from '@/db/store'
+import { NoDeck } from '@/ui/deck/no-deck'
 import { ShortlistView } from '@/ui/deck/shortlist-view'
 
 export const metadata = { title: 'Shortlist' }
@@ -23,16 +24,7 @@ export default async function ShortlistPage({
   const decks = await listDecks(db)
   const wanted = (await searchParams).deck
   const deck = decks.find(({ id }) => id === wanted) ?? decks[0]
-  if (!deck)
-    return (
-      <main className="flex-1 p-6">
-        <h1 className="text-head">No deck yet</h1>
-        <p className="my-3">Candidates come from a deck. Take one in first.</p>
-        <Link href="/decks" className="key key-first">
-          To the decks
-        </Link>
-      </main>
-    )
+  if (!deck) return <NoDeck why="Candidates come from a deck." />
   const candidates = await listCandidates(db, visit.id)
   const keepers = await listKeepersInRoom(db, room.id)
   const colours = await listDeckColours(db, deck.id)

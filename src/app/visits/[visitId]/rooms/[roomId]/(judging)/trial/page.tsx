@@ -1,9 +1,9 @@
-import Link from 'next/link'
 import { rankedFor } from '@/app/_load/paints'
 import { loadRoom } from '@/app/_load/visit-page'
 import { listDeckColours, listDecks } from '@/db/decks'
 import { listKeepersInRoom } from '@/db/keepers'
 import { openDb } from '@/db/store'
+import { NoDeck } from '@/ui/deck/no-deck'
 import { TrialView } from '@/ui/trial/trial-view'
 
 export const metadata = { title: 'On trial' }
@@ -21,16 +21,7 @@ export default async function TrialPage({
   const db = await openDb()
   const decks = await listDecks(db)
   const deck = decks.find(({ id }) => id === wanted.deck) ?? decks[0]
-  if (!deck)
-    return (
-      <main className="flex-1 p-6">
-        <h1 className="text-head">No deck yet</h1>
-        <p className="my-3">A colour on trial comes from a deck. Take one in first.</p>
-        <Link href="/decks" className="key key-first">
-          To the decks
-        </Link>
-      </main>
-    )
+  if (!deck) return <NoDeck why="A colour on trial comes from a deck." />
   const colours = await listDeckColours(db, deck.id)
   const place = colours.findIndex(({ code }) => code === wanted.colour)
   const { rules, room: character } = rankedFor(

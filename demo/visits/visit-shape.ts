@@ -1,0 +1,93 @@
+import type { KeeperKind, KeeperState } from '../../src/core/judge/keeper-kind'
+import type { RoomLamp, RoomWindow } from '../../src/core/light/room'
+import type { UseHours } from '../../src/core/light/room-use'
+import type { HouseRules } from '../../src/core/judge/house-rules'
+import type { Reason, Verdict } from '../../src/core/judge/verdict'
+import type { LightSource } from '../../src/core/light/light-choice'
+import type { Keeper } from '../../src/db/keepers'
+import type { NewVisit } from '../../src/db/visits'
+import type { Lab } from '../../src/core/colour/lab'
+
+// People, places, finishes and looks here are all invented.
+
+export interface DemoKeeper extends Partial<
+  Pick<Keeper, 'place' | 'note' | 'varies' | 'replacedBy' | 'viewShare' | 'dearness'>
+> {
+  readonly name: string
+  readonly kind: KeeperKind
+  readonly state: KeeperState
+  /** Read from a photo where one was taken of it, else by a reader. */
+  readonly photographed?: boolean
+  readonly colours: readonly (readonly [part: string, sharePercent: number, lab: Lab])[]
+}
+
+type DemoWindow = Partial<RoomWindow> & Pick<RoomWindow, 'bearingDeg'>
+type DemoLamp = Partial<RoomLamp>
+
+export interface DemoRoom {
+  readonly name: string
+  readonly sizeMm: readonly [northSouth: number, eastWest: number, height: number]
+  readonly windows: readonly DemoWindow[]
+  readonly lamps: readonly DemoLamp[]
+  readonly useHours?: UseHours
+  /** Names of rooms that are open to or seen from it. */
+  readonly seenFrom?: readonly string[]
+  readonly keepers: readonly DemoKeeper[]
+  readonly looks: readonly DemoLook[]
+}
+
+export interface DemoLook {
+  readonly code: string
+  readonly against: string
+  readonly light: LightSource
+  /** Clock time as minutes after midnight. */
+  readonly minute: number
+  readonly verdict: Verdict
+  readonly reasons: readonly Reason[]
+  readonly note: string
+}
+
+export interface DemoVisit {
+  readonly household: string
+  readonly wishes: string
+  readonly willNotHave: string
+  readonly houseRules: HouseRules
+  readonly brief: Pick<
+    NewVisit,
+    'wants' | 'contrast' | 'climate' | 'oldPaint' | 'fromMinute' | 'toMinute'
+  >
+  readonly place: {
+    readonly name: string
+    readonly latitudeDeg: number
+    readonly longitudeDeg: number
+    readonly timeZone: string
+  }
+  readonly date: string
+  readonly finished: boolean
+  readonly candidates: readonly (readonly [code: string, strengthPercent: number])[]
+  readonly rooms: readonly DemoRoom[]
+}
+
+export const OAK: DemoKeeper = {
+  name: 'Oak floor',
+  kind: 'floor',
+  state: 'staying',
+  colours: [['boards', 100, [55, 9, 24]]],
+}
+
+export const at = (hours: number, minutes = 0): number => hours * 60 + minutes
+
+export function look(
+  code: string,
+  against: string,
+  [light, minute]: readonly [LightSource, number],
+  verdict: Verdict,
+  reasons: readonly Reason[] = [],
+  note = '',
+): DemoLook {
+  return { code, against, light, minute, verdict, reasons, note }
+}
+
+export const NOON = ['room', at(12)] as const
+export const LATE = ['room', at(17, 30)] as const
+export const LAMPS = ['lamps', at(20)] as const

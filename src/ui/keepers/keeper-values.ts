@@ -1,0 +1,21 @@
+import type { ViewShare } from '@/core/judge/keeper-kind'
+import type { ColourDraft } from './colour-draft'
+
+/** A keeper as its form takes it. */
+export interface KeeperValues {
+  readonly id: string
+  readonly roomId: string
+  /** Every room it is in. */
+  readonly roomIds: readonly string[]
+  readonly name: string
+  readonly kind: string
+  readonly state: string
+  readonly place: string
+  readonly note: string
+  readonly varies: boolean
+  readonly replacedBy: string
+  readonly viewShare: ViewShare
+  readonly dearness: number | null
+  readonly photoHash: string | null
+  readonly colours: readonly ColourDraft[]
+}
