@@ -23,9 +23,20 @@ export function undertoneOf(light: PreparedLight, reflectance: Reflectance): Und
   return undertoneOfXyz(light, xyzUnder(light.weights, reflectance))
 }
 
+const cards = new WeakMap<PreparedLight, Xyz>()
+
+/** The white card in a light, worked out once a light. */
+function cardIn(light: PreparedLight): Xyz {
+  const known = cards.get(light)
+  if (known) return known
+  const card = xyzUnder(light.weights, WHITE_CARD)
+  cards.set(light, card)
+  return card
+}
+
 /** The same of an XYZ that reaches an eye adapted to this light, whatever lights the surface. */
 export function undertoneOfXyz(light: PreparedLight, xyz: Xyz): Undertone {
-  const card = xyzUnder(light.weights, WHITE_CARD)
+  const card = cardIn(light)
   const share = xyz[1] / card[1]
   const grey = appearanceOfXyz(light, [card[0] * share, card[1] * share, card[2] * share]).ucs
   const [j, aSeen, bSeen] = appearanceOfXyz(light, xyz).ucs

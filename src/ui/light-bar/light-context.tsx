@@ -104,10 +104,11 @@ export function LightProvider({
   const [asked, setAsked] = useState(() =>
     lightFromAddress(Object.fromEntries(parameters), roomDay.day),
   )
-  const choice = useMemo<LightChoice>(
-    () => ({ ...openingChoice(roomDay.day, roomDay.room.windows.length > 0), ...asked }),
-    [roomDay, asked],
+  const opening = useMemo(
+    () => openingChoice(roomDay.day, roomDay.room.windows.length > 0),
+    [roomDay],
   )
+  const choice = useMemo<LightChoice>(() => ({ ...opening, ...asked }), [opening, asked])
   const light = useMemo(() => lightOf(roomDay, choice), [roomDay, choice])
   const prepared = useMemo(
     () => (light ? prepareLight(light.spectrum, light.illuminanceLux) : null),

@@ -3,7 +3,7 @@
 import { useLayoutEffect, useMemo, useRef } from 'react'
 import { undertoneWords } from '@/core/judge/hue-name'
 import { useLight, usePainter } from '../light-bar/light-context'
-import { colourIn } from '../swatch/painter'
+import { changeAttribute, colourIn } from '../swatch/painter'
 import { roseMarks, rosePlace, roseTrails, type Leaning, type RoseMark } from './rose-model'
 
 const RIM = 100
@@ -79,8 +79,12 @@ function Mark({
     painter.watch((light) => {
       if (!light || !shape.current) return
       const [x, y] = rosePlace(light, reflectance)
-      shape.current.setAttribute('transform', `translate(${x * RIM} ${y * RIM})`)
-      shape.current.setAttribute('fill', colourIn(light, reflectance).hex)
+      changeAttribute(
+        shape.current,
+        'transform',
+        `translate(${(x * RIM).toFixed(1)} ${(y * RIM).toFixed(1)})`,
+      )
+      changeAttribute(shape.current, 'fill', colourIn(light, reflectance).hex)
     }),
   )
   return (

@@ -32,3 +32,8 @@ export class Painter {
     for (const paint of this.watched) paint(light)
   }
 }
+
+/** Most stay as they are from frame to frame, and setting one costs more than asking. */
+export function changeAttribute(element: Element, attribute: string, value: string): void {
+  if (element.getAttribute(attribute) !== value) element.setAttribute(attribute, value)
+}

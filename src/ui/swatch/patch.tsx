@@ -1,5 +1,6 @@
 import type { Ref } from 'react'
 import type { ScreenColour } from '@/core/colour/appearance'
+import { changeAttribute } from './painter'
 
 const FILL = { width: 'calc(100% + 1px)', height: 'calc(100% + 1px)' }
 
@@ -40,11 +41,11 @@ export function Patch({
 
 /** Shows another colour in a patch that is on the page, without rendering it anew. */
 export function repaint(patch: HTMLElement, colour: ScreenColour, label: string | undefined): void {
-  if (patch.dataset.hex !== colour.hex) patch.dataset.hex = colour.hex
-  const [screen, wide] = patch.querySelectorAll('rect')
-  screen?.setAttribute('fill', colour.hex)
-  wide?.setAttribute('fill', colour.p3 ?? 'none')
-  if (label !== undefined) patch.setAttribute('aria-label', patchLabel(label, colour))
+  const [screen, wide] = patch.firstElementChild!.children
+  changeAttribute(patch, 'data-hex', colour.hex)
+  changeAttribute(screen!, 'fill', colour.hex)
+  changeAttribute(wide!, 'fill', colour.p3 ?? 'none')
+  if (label !== undefined) changeAttribute(patch, 'aria-label', patchLabel(label, colour))
 }
 
 /** The mark beside a swatch that a screen cannot show. */
