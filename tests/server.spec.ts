@@ -92,6 +92,34 @@ test('a page under a foreign name gets nothing, and a foreign page cannot write'
   expect(rebound.status()).toBe(403)
   const noPage = await request.post(`${app.url}/api/decks/import`, form)
   expect(noPage.status()).toBe(403)
+  for (const handler of ['photos', 'measurements']) {
+    const sent = await request.post(`${app.url}/api/${handler}`, {
+      data: 'x',
+      headers: { origin: 'http://evil.example' },
+    })
+    expect(sent.status(), handler).toBe(403)
+  }
+})
+
+test('the server looks at a photo for itself: what is none is refused in words and leaves no file', async ({
+  app,
+  request,
+}) => {
+  const sent = await request.post(`${app.url}/api/photos`, {
+    data: Buffer.from('not a photo'),
+    headers: { origin: app.url, 'content-type': 'image/jpeg' },
+  })
+  expect(sent.status()).toBe(422)
+  expect(await sent.json()).toEqual({
+    ok: false,
+    message: 'Expected a whole JPEG, PNG or WebP photo; this one cannot be decoded.',
+  })
+  const huge = await request.post(`${app.url}/api/photos`, {
+    data: Buffer.alloc(8_000_001),
+    headers: { origin: app.url, 'content-type': 'image/jpeg' },
+  })
+  expect(huge.status()).toBe(413)
+  expect((await request.get(`${app.url}/api/photos/${'0'.repeat(64)}`)).status()).toBe(404)
 })
 
 test('npm run demo says where it is, keeps what was recorded, and stops on Ctrl-C', async ({
