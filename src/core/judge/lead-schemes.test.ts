@@ -2,14 +2,8 @@ import { prepareLight } from '../colour/appearance'
 import { daylightSpectrum } from '../colour/daylight'
 import type { Lab } from '../colour/lab'
 import { reflectanceOfReading } from '../paint/reading'
-import {
-  judgedWall,
-  leadSchemes,
-  nearestPaint,
-  surfacesOf,
-  type JudgedPiece,
-  type Paint,
-} from './lead-schemes'
+import { judgedWall, type JudgedPiece, type Paint } from './beside-piece'
+import { leadSchemes, nearestPaint, surfacesOf } from './lead-schemes'
 import { hueApartDeg, undertoneOf } from './undertone'
 
 const noon = prepareLight(daylightSpectrum(5500), 500)

@@ -2,15 +2,12 @@ import type { PreparedLight } from '@/core/colour/appearance'
 import { BANDS } from '@/core/colour/spectrum'
 import type { HouseRules } from '@/core/judge/house-rules'
 import type { FinishColour } from '@/core/judge/keeper-parts'
+import { besideFinish, judgedWall, type Paint, type SchemeWall } from '@/core/judge/beside-piece'
 import {
-  besideFinish,
-  judgedWall,
   leadSchemes,
   nearestPaint,
   surfacesOf,
-  type Paint,
   type Scheme,
-  type SchemeWall,
   type WallPlan,
 } from '@/core/judge/lead-schemes'
 import { trimsFor, type TrimOption } from '@/core/judge/trim'
