@@ -2,10 +2,10 @@ import { randomUUID } from 'node:crypto'
 import { PLAIN_KEEPER, saveKeeper } from '../../src/db/keepers'
 import { openStore } from '../../src/db/store'
 
-// Fills a room of a data directory up to six keepers of four colours: node --import tsx full-room.ts DIRECTORY ROOM
+// Adds four keepers of five colours to a room; with the kitchen's own that makes 24 swatches: node --import tsx full-room.ts DIRECTORY ROOM
 
-const KEEPERS = 6
-const COLOURS = 4
+const KEEPERS = 4
+const COLOURS = 5
 
 const [, , dataDir, roomId] = process.argv
 if (!dataDir || !roomId) throw new Error('expected a data directory and a room')
