@@ -10,8 +10,7 @@ import type { FinishColour } from './keeper-parts'
 import { hueApartDeg, leaning, undertoneOf, type Undertone } from './undertone'
 
 /** From the colour that the piece has most of, or from a lesser one. */
-export const SCHEME_KINDS = ['dominant', 'lesser'] as const
-export type SchemeKind = (typeof SCHEME_KINDS)[number]
+export type SchemeKind = 'dominant' | 'lesser'
 
 export interface Scheme {
   readonly kind: SchemeKind

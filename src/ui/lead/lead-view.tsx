@@ -18,7 +18,7 @@ interface Props {
   readonly keepers: readonly LeadKeeper[]
   /** The piece that was chosen to lead. */
   readonly chosen: string | null
-  readonly deck: { readonly id: string; readonly maker: string; readonly whiteBase: Reflectance }
+  readonly deck: { readonly id: string; readonly whiteBase: Reflectance }
   readonly entries: readonly DeckEntry[]
   readonly rules: HouseRules
   readonly weakestPercent: number

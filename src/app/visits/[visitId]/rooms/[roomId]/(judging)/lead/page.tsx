@@ -30,7 +30,7 @@ export default async function LeadPage({
       roomId={room.id}
       keepers={leadKeepers(keepers, visit.houseRules)}
       chosen={room.leadKeeperId}
-      deck={{ id: deck.id, maker: deck.maker, whiteBase: whiteBaseOf(deck) }}
+      deck={{ id: deck.id, whiteBase: whiteBaseOf(deck) }}
       entries={colours.map(({ deckColourId, code, name, strip, base }) => ({
         id: deckColourId,
         code,
