@@ -1,5 +1,5 @@
-import { DEFAULT_HOUSE_RULES } from '../../src/core/judge/house-rules'
-import { PLAIN_BRIEF } from '../../src/core/judge/brief'
+import { DEFAULT_HOUSE_RULES } from '../../src/core/advice/house-rules'
+import { PLAIN_BRIEF } from '../../src/core/advice/brief'
 import { at, look, LAMPS, type DemoVisit } from './visit-shape'
 
 export const FINISHED: DemoVisit = {

@@ -2,7 +2,7 @@ import Color from 'colorjs.io'
 import { environment, toCam16 } from 'colorjs.io/src/spaces/cam16.js'
 import type { PreparedLight } from '../../src/core/colour/appearance'
 import { D65_WHITE } from '../../src/core/colour/illuminant'
-import type { Undertone } from '../../src/core/judge/undertone'
+import type { Undertone } from '../../src/core/undertone/undertone'
 
 // The same formulas written plainly on colorjs.io: what the flat core is measured against. CAM16 under
 // our viewing conditions is a colour space of the library's own making, as its guide shows, and every

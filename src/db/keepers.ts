@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { KEEPER_KINDS, KEEPER_STATES, VIEW_SHARES } from '../core/judge/keeper-kind'
+import { KEEPER_KINDS, KEEPER_STATES, VIEW_SHARES } from '../core/pairing/keeper-kind'
 import { SHIFT_DIRECTIONS, SHIFT_SIZES, type EyeShift } from '../core/paint/by-eye'
 import { READING_SOURCES, type KeptReading, type ReadingSource } from '../core/paint/reading'
 import { FOREIGN_KEY_VIOLATION, many, sqlState, type Db } from './db'

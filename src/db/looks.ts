@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { REASONS, VERDICTS } from '../core/judge/verdict'
+import { REASONS, VERDICTS } from '../core/record/verdict'
 import { LIGHT_SOURCES } from '../core/light/light-choice'
 import { SKIES } from '../core/light/sky'
 import { SPOT_NAMES } from '../core/light/spot'

@@ -8,7 +8,8 @@ import {
   LAMP_PLACES,
   OPPOSITES,
 } from '../core/light/fittings'
-import { TREATMENTS, USE_HOURS } from '../core/light/room-use'
+import { USE_HOURS } from '../core/light/use-hours'
+import { TREATMENTS } from '../core/paint/treatment'
 import { many, NotFoundError, type Db } from './db'
 
 const WindowShape = z.object({

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
-import { PLAIN_BRIEF } from '../core/judge/brief'
-import { DEFAULT_HOUSE_RULES } from '../core/judge/house-rules'
+import { PLAIN_BRIEF } from '../core/advice/brief'
+import { DEFAULT_HOUSE_RULES } from '../core/advice/house-rules'
 import { addCandidate } from './candidates'
 import type { Db } from './db'
 import { addDeck, listDeckColours, type NewDeckColour } from './decks'

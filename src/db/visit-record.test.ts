@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
-import { DEFAULT_HOUSE_RULES, HOUSE_RULE_NAMES, schoolsOf } from '../core/judge/house-rules'
+import { DEFAULT_HOUSE_RULES, HOUSE_RULE_NAMES, schoolsOf } from '../core/advice/house-rules'
 import { PLAIN_WINDOW } from '../core/light/room'
 import { addCandidate, dropCandidate, listCandidates } from './candidates'
 import { many, RowShapeError, sqlState, UNIQUE_VIOLATION, type Db } from './db'

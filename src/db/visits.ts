@@ -4,8 +4,8 @@ import {
   HOUSE_RULE_NAMES,
   HOUSE_RULES,
   type HouseRules,
-} from '../core/judge/house-rules'
-import { CLIMATES, CONTRASTS, OLD_PAINT, WANTS } from '../core/judge/brief'
+} from '../core/advice/house-rules'
+import { CLIMATES, CONTRASTS, OLD_PAINT, WANTS } from '../core/advice/brief'
 import { many, maybeOne, type Db } from './db'
 
 const STAGES = ['in-progress', 'planned', 'finished'] as const

@@ -1,7 +1,7 @@
 import type { LightChoice, RoomDay } from '@/core/light/light-choice'
-import type { HappyMedium, KeeperFinish } from '@/core/judge/happy-medium'
-import type { HouseRules } from '@/core/judge/house-rules'
-import type { RoomCharacter } from '@/core/judge/room-advice'
+import type { HappyMedium, KeeperFinish } from '@/core/ranking/best-compromise'
+import type { HouseRules } from '@/core/advice/house-rules'
+import type { RoomCharacter } from '@/core/advice/room-advice'
 
 /** A deck to be ranked for a room: cloneable data only. */
 export interface RankRequest {

@@ -1,7 +1,7 @@
 import { prepareLight } from '@/core/colour/appearance'
-import { happyMedium } from '@/core/judge/happy-medium'
-import { bestFirst, fitToRoom } from '@/core/judge/rank'
-import { heldBack } from '@/core/judge/room-advice'
+import { happyMedium } from '@/core/ranking/best-compromise'
+import { bestFirst, fitToRoom } from '@/core/ranking/rank'
+import { heldBack } from '@/core/advice/room-advice'
 import { lightOf } from '@/core/light/light-choice'
 import type { RankReply, RankRequest } from './rank-protocol'
 

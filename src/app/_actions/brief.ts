@@ -2,8 +2,8 @@
 
 import tzLookup from '@photostructure/tz-lookup'
 import { z } from 'zod'
-import { CLIMATES, CONTRASTS, OLD_PAINT, WANTS } from '@/core/judge/brief'
-import { HOUSE_RULE_NAMES, schoolsOf, type HouseRules } from '@/core/judge/house-rules'
+import { CLIMATES, CONTRASTS, OLD_PAINT, WANTS } from '@/core/advice/brief'
+import { HOUSE_RULE_NAMES, schoolsOf, type HouseRules } from '@/core/advice/house-rules'
 import { openDb } from '@/db/store'
 import { saveVisit, setVisitFinished } from '@/db/visits'
 import { minuteAtClockTime } from '@/core/light/day-clock'

@@ -1,7 +1,7 @@
 'use server'
 
 import { z } from 'zod'
-import { KEEPER_KINDS, KEEPER_STATES, VIEW_SHARES } from '@/core/judge/keeper-kind'
+import { KEEPER_KINDS, KEEPER_STATES, VIEW_SHARES } from '@/core/pairing/keeper-kind'
 import { SHIFT_DIRECTIONS, SHIFT_SIZES, type EyeShift } from '@/core/paint/by-eye'
 import { readTyped } from '@/core/paint/typed-reading'
 import { FOREIGN_KEY_VIOLATION, sqlState, UNIQUE_VIOLATION } from '@/db/db'

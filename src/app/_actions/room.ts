@@ -11,7 +11,8 @@ import {
   OPPOSITES,
 } from '@/core/light/fittings'
 import { wallWidthMm } from '@/core/light/room'
-import { TREATMENTS, USE_HOURS } from '@/core/light/room-use'
+import { USE_HOURS } from '@/core/light/use-hours'
+import { TREATMENTS } from '@/core/paint/treatment'
 import { sqlState, UNIQUE_VIOLATION } from '@/db/db'
 import {
   duplicateRoom,

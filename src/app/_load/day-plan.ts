@@ -1,4 +1,4 @@
-import { COMPARATORS } from '@/core/judge/comparators'
+import { COMPARATORS } from '@/core/undertone/comparators'
 import { aspectOf } from '@/core/light/aspect'
 import { minuteAtClockTime, type LocalDay } from '@/core/light/day-clock'
 import type { Sky } from '@/core/light/sky'

@@ -10,14 +10,14 @@ import {
   keeperWeight,
   mayBeSetOff,
   mayInspire,
-} from '@/core/judge/keeper-kind'
-import { decidingParts } from '@/core/judge/keeper-parts'
-import { weakestStrengthPercent, type HouseRules } from '@/core/judge/house-rules'
+} from '@/core/pairing/keeper-kind'
+import { decidingParts } from '@/core/pairing/keeper-parts'
+import { weakestStrengthPercent, type HouseRules } from '@/core/advice/house-rules'
 import { isCoolAndEven } from '@/core/light/aspect'
 import { keyLights, type KeyLight } from '@/core/light/key-lights'
 import type { RoomDay } from '@/core/light/light-choice'
 import { daylightFactorPercent } from '@/core/light/room'
-import type { StrengthRung } from '@/core/judge/model-reading'
+import type { StrengthRung } from '@/core/pairing/pair-reading'
 import type { Candidate } from '@/db/candidates'
 import type { Deck } from '@/db/decks'
 import type { Keeper } from '@/db/keepers'

@@ -1,16 +1,13 @@
 import { notFound } from 'next/navigation'
 import { z } from 'zod'
-import { isJudgedAgainst, type KeeperKind } from '@/core/judge/keeper-kind'
 import type { LocalDay } from '@/core/light/day-clock'
 import type { RoomDay } from '@/core/light/light-choice'
-import { PLAIN_SURFACES, type RoomSurfaces } from '@/core/light/room'
-import { shiftedByEye } from '@/core/paint/by-eye'
-import { reflectanceOfReading } from '@/core/paint/reading'
-import { listKeepers, type Keeper } from '@/db/keepers'
+import { listKeepers } from '@/db/keepers'
 import { listMeterReadings } from '@/db/meter-readings'
 import { openDb } from '@/db/store'
 import { listRooms, type Room } from '@/db/rooms'
 import { findVisit, type Visit } from '@/db/visits'
+import { surfacesOf } from './room-surfaces'
 import { localDay } from '@/time/local-day'
 
 export interface VisitPage {
@@ -65,22 +62,6 @@ export async function loadRoomDays({
       },
     ]),
   )
-}
-
-const UNDERFOOT: readonly KeeperKind[] = ['floor', 'carpet']
-
-/** The floor has the colour of what lies on it; walls and ceiling are as in any room. */
-function surfacesOf(keepers: readonly Keeper[]): RoomSurfaces {
-  const floor = keepers.find(
-    ({ kind, state }) => UNDERFOOT.includes(kind) && isJudgedAgainst(state),
-  )
-  const largest = floor?.colours.reduce((p, q) => (q.sharePercent > p.sharePercent ? q : p))
-  return largest
-    ? {
-        ...PLAIN_SURFACES,
-        floor: shiftedByEye(reflectanceOfReading(largest.reading), largest.shift),
-      }
-    : PLAIN_SURFACES
 }
 
 /** Two days that show a room at its extremes, of the visit's own year. */

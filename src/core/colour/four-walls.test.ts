@@ -4,7 +4,7 @@ import { fourWalls } from './four-walls'
 import { xyzOfSpectrum } from './observer'
 import { flatReflectance } from './spectrum'
 import { reflectanceOfReading } from '../paint/reading'
-import { undertoneOf, undertoneOfXyz } from '../judge/undertone'
+import { undertoneOf, undertoneOfXyz } from '../undertone/undertone'
 
 const LUX = 300
 const perLux = (() => {

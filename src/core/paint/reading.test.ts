@@ -3,7 +3,8 @@ import { ILLUMINANT_SPECTRA } from '../colour/illuminant'
 import { labFromXyz } from '../colour/lab'
 import { bandWeights, whitePoint, xyzUnder } from '../colour/observer'
 import * as samples from '../colour/tables/test-colour-samples'
-import { extrapolatedBandsNm, labD65, lrvPercent, reflectanceOfReading } from './reading'
+import { lrvPercent } from './lrv'
+import { extrapolatedBandsNm, labD65, reflectanceOfReading } from './reading'
 
 test('LRV of a mid grey: L* 50 is Y 18.42', () => {
   // CIE 1976 L*, handbook value.

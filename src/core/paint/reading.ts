@@ -163,11 +163,6 @@ function checkedLab(lab: Lab): Lab {
   return lab
 }
 
-/** Light reflectance value: Y under D65, 2° observer, per cent. */
-export function lrvPercent(reflectance: Reflectance): number {
-  return xyzUnder(D65_WEIGHTS, reflectance)[1]
-}
-
 /** CIE L*a*b* under D65, 2° observer. */
 export function labD65(reflectance: Reflectance): Lab {
   return labFromXyz(xyzUnder(D65_WEIGHTS, reflectance))

@@ -1,8 +1,9 @@
 import { prepareLight } from '../colour/appearance'
 import { daylightSpectrum } from '../colour/daylight'
-import { sheenWords } from '../judge/sheen-words'
-import { undertoneOf } from '../judge/undertone'
-import { lrvPercent, reflectanceOfReading } from './reading'
+import { sheenWords } from '../undertone/sheen-words'
+import { undertoneOf } from '../undertone/undertone'
+import { lrvPercent } from './lrv'
+import { reflectanceOfReading } from './reading'
 import { inSheen, SHEENS } from './sheen'
 
 const navy = reflectanceOfReading({ kind: 'lab', lab: [22, 2, -18] })

@@ -7,7 +7,8 @@ import {
   opaqueReflectance,
   outsideReflectance,
 } from './kubelka-munk'
-import { labD65, lrvPercent, reflectanceOfReading } from './reading'
+import { lrvPercent } from './lrv'
+import { labD65, reflectanceOfReading } from './reading'
 import {
   atStrength,
   dryFilm,

@@ -6,7 +6,7 @@ import {
   opaqueReflectance,
   outsideReflectance,
 } from './kubelka-munk'
-import { lrvPercent } from './reading'
+import { lrvPercent } from './lrv'
 
 export const BASES = ['white', 'mid', 'deep', 'clear'] as const
 /** The untinted paint a colour is mixed in. */

@@ -1,3 +1,4 @@
+import { linearRgbFromOklab, oklab, type Oklab } from '../colour/oklab'
 import type { LinearRgb } from '../colour/srgb'
 import { seededRandom } from '../seeded-random'
 
@@ -34,7 +35,7 @@ export function paletteOf(
   const count = pixels.length / 3
   if (count === 0) return []
   const stride = Math.max(1, Math.floor(count / MOST_SAMPLES))
-  const samples: Vec[] = []
+  const samples: Oklab[] = []
   for (let i = 0; i < count; i += stride)
     samples.push(oklab([pixels[i * 3]!, pixels[i * 3 + 1]!, pixels[i * 3 + 2]!]))
   let centres = seeds(samples)
@@ -50,26 +51,24 @@ export function paletteOf(
       sum[2]! += sample[2]
       sum[3]!++
     })
-    centres = sums.flatMap(([l, a, b, n]): Vec[] => (n! > 0 ? [[l! / n!, a! / n!, b! / n!]] : []))
+    centres = sums.flatMap(([l, a, b, n]): Oklab[] => (n! > 0 ? [[l! / n!, a! / n!, b! / n!]] : []))
     onRound((round + 1) / ROUNDS)
   }
-  const clusters = centres.map((centre) => ({ centre, members: [] as Vec[] }))
+  const clusters = centres.map((centre) => ({ centre, members: [] as Oklab[] }))
   for (const sample of samples) clusters[nearestOf(centres, sample)]!.members.push(sample)
   return merged(clusters.filter(({ members }) => members.length > 0))
     .map(({ centre, members }) => ({
-      rgb: linearOf(centre),
+      rgb: linearRgbFromOklab(centre),
       sharePercent: (100 * members.length) / samples.length,
     }))
     .filter(({ sharePercent }) => sharePercent >= LEAST_SHARE_PERCENT)
     .sort((p, q) => q.sharePercent - p.sharePercent)
 }
 
-type Vec = readonly [number, number, number]
-
 /** Each seed as far as can be from those before (k-means++ without its dice but for the first). */
-function seeds(samples: readonly Vec[]): Vec[] {
+function seeds(samples: readonly Oklab[]): Oklab[] {
   const random = seededRandom(1)
-  const chosen: Vec[] = [samples[Math.floor(random() * samples.length)]!]
+  const chosen: Oklab[] = [samples[Math.floor(random() * samples.length)]!]
   const distances = samples.map((sample) => distance2(sample, chosen[0]!))
   while (chosen.length < Math.min(MOST_COLOURS, samples.length)) {
     const total = distances.reduce((sum, each) => sum + each, 0)
@@ -86,7 +85,7 @@ function seeds(samples: readonly Vec[]): Vec[] {
   return chosen
 }
 
-function nearestOf(centres: readonly Vec[], sample: Vec): number {
+function nearestOf(centres: readonly Oklab[], sample: Oklab): number {
   let best = 0
   let least = Infinity
   for (let k = 0; k < centres.length; k++) {
@@ -97,8 +96,8 @@ function nearestOf(centres: readonly Vec[], sample: Vec): number {
 }
 
 interface Cluster {
-  readonly centre: Vec
-  readonly members: readonly Vec[]
+  readonly centre: Oklab
+  readonly members: readonly Oklab[]
 }
 
 /** Clusters that are one colour put together, the nearest first. */
@@ -135,28 +134,5 @@ function partedByGap(p: Cluster, q: Cluster): boolean {
   return between(p) + between(q) < EMPTY_BETWEEN * fewer
 }
 
-const distance2 = (p: Vec, q: Vec): number =>
+const distance2 = (p: Oklab, q: Oklab): number =>
   (p[0] - q[0]) ** 2 + (p[1] - q[1]) ** 2 + (p[2] - q[2]) ** 2
-
-// Björn Ottosson, "A perceptual color space for image processing" (2020).
-function oklab([r, g, b]: LinearRgb): Vec {
-  const l = Math.cbrt(0.4122214708 * r + 0.5363325363 * g + 0.0514459929 * b)
-  const m = Math.cbrt(0.2119034982 * r + 0.6806995451 * g + 0.1073969566 * b)
-  const s = Math.cbrt(0.0883024619 * r + 0.2817188376 * g + 0.6299787005 * b)
-  return [
-    0.2104542553 * l + 0.793617785 * m - 0.0040720468 * s,
-    1.9779984951 * l - 2.428592205 * m + 0.4505937099 * s,
-    0.0259040371 * l + 0.7827717662 * m - 0.808675766 * s,
-  ]
-}
-
-function linearOf([L, a, b]: Vec): LinearRgb {
-  const l = (L + 0.3963377774 * a + 0.2158037573 * b) ** 3
-  const m = (L - 0.1055613458 * a - 0.0638541728 * b) ** 3
-  const s = (L - 0.0894841775 * a - 1.291485548 * b) ** 3
-  return [
-    4.0767416621 * l - 3.3077115913 * m + 0.2309699292 * s,
-    -1.2684380046 * l + 2.6097574011 * m - 0.3413193965 * s,
-    -0.0041960863 * l - 0.7034186147 * m + 1.707614701 * s,
-  ]
-}

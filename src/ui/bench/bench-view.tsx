@@ -2,9 +2,9 @@
 
 import { useSearchParams } from 'next/navigation'
 import { useMemo, useState, useTransition } from 'react'
-import type { Reason, Verdict } from '@/core/judge/verdict'
+import type { Reason, Verdict } from '@/core/record/verdict'
 import { RIBBON_STEP_MINUTES } from '@/core/light/ribbon'
-import { lrvPercent } from '@/core/paint/reading'
+import { lrvPercent } from '@/core/paint/lrv'
 import type { ActionResult } from '../form/action-result'
 import { useLight, writeAddress } from '../light-bar/light-context'
 import { GamutMark } from '../swatch/patch'

@@ -2,7 +2,7 @@
 
 import { Dialog } from 'radix-ui'
 import { useState } from 'react'
-import { VERDICTS, VERDICT_WORDS } from '@/core/judge/verdict'
+import { VERDICTS, VERDICT_WORDS } from '@/core/record/verdict'
 import { VERDICT_KEYS } from './bench-model'
 import { useKeys } from './use-keys'
 

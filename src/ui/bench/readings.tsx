@@ -1,9 +1,9 @@
 'use client'
 
 import { useMemo } from 'react'
-import { modelReading } from '@/core/judge/model-reading'
-import { worksDegree } from '@/core/judge/pair-grade'
-import { VERDICT_WORDS } from '@/core/judge/verdict'
+import { modelReading } from '@/core/pairing/pair-reading'
+import { worksDegree } from '@/core/pairing/pair-grade'
+import { VERDICT_WORDS } from '@/core/record/verdict'
 import { useLight } from '../light-bar/light-context'
 import { lightWords, verdictSentence } from '../verdict/look-words'
 import { VerdictMark } from '../verdict/verdict-mark'

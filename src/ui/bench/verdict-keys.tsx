@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect, useRef, useState } from 'react'
-import { VERDICTS, VERDICT_WORDS, type Reason, type Verdict } from '@/core/judge/verdict'
+import { VERDICTS, VERDICT_WORDS, type Reason, type Verdict } from '@/core/record/verdict'
 import { VerdictMark } from '../verdict/verdict-mark'
 import { REASON_KEYS, reasonsFor, VERDICT_KEYS } from './bench-model'
 import { useKeys } from './use-keys'

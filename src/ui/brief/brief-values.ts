@@ -1,4 +1,4 @@
-import type { HouseRules } from '@/core/judge/house-rules'
+import type { HouseRules } from '@/core/advice/house-rules'
 
 /** A brief as its form shows it. */
 export interface BriefValues {

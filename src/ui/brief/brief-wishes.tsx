@@ -10,7 +10,7 @@ import {
   OLD_PAINT_CAUTION,
   OLD_PAINT_WORDS,
   WANTS,
-} from '@/core/judge/brief'
+} from '@/core/advice/brief'
 import { Field, Select } from '../form/field'
 import type { BriefValues } from './brief-values'
 

@@ -7,7 +7,7 @@ import {
   schoolsOf,
   type HouseRuleName,
   type HouseRules,
-} from '@/core/judge/house-rules'
+} from '@/core/advice/house-rules'
 import { Select } from '../form/field'
 
 /** The points where practitioners differ, each with what its school holds in a sentence. */

@@ -2,12 +2,12 @@
 
 import { useMemo } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
-import { besideComparators } from '@/core/judge/comparators'
-import { familyOf } from '@/core/judge/family'
-import type { HouseRules } from '@/core/judge/house-rules'
-import { bothReadings } from '@/core/judge/hue-name'
-import { undertoneOf } from '@/core/judge/undertone'
-import { lrvPercent } from '@/core/paint/reading'
+import { besideComparators } from '@/core/undertone/comparators'
+import { familyOf } from '@/core/undertone/family'
+import type { HouseRules } from '@/core/advice/house-rules'
+import { bothReadings } from '@/core/undertone/hue-name'
+import { undertoneOf } from '@/core/undertone/undertone'
+import { lrvPercent } from '@/core/paint/lrv'
 import { useLight } from '../light-bar/light-context'
 import { RelitPatch } from '../swatch/relit-patch'
 

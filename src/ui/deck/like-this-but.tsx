@@ -2,8 +2,8 @@
 
 import { useState } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
-import { likeThisBut, WISHES, type NextTry, type Wish } from '@/core/judge/next-try'
-import { undertoneOf } from '@/core/judge/undertone'
+import { likeThisBut, WISHES, type NextTry, type Wish } from '@/core/ranking/next-try'
+import { undertoneOf } from '@/core/undertone/undertone'
 import { useLight } from '../light-bar/light-context'
 import { RelitPatch } from '../swatch/relit-patch'
 import type { DeckEntry } from './deck-strips'

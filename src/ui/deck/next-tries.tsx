@@ -2,14 +2,14 @@
 
 import { useMemo } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
-import { nextTries } from '@/core/judge/next-try'
-import { undertoneOf } from '@/core/judge/undertone'
+import { nextTries } from '@/core/ranking/next-try'
+import { undertoneOf } from '@/core/undertone/undertone'
 import type { RankReply } from '@/workers/rank-protocol'
 import { useLight } from '../light-bar/light-context'
 import { RelitPatch } from '../swatch/relit-patch'
 import type { DeckEntry } from './deck-strips'
 import { seenRows, type RankRow } from './room-ranking'
-import { verdictOfGrade } from '@/core/judge/pair-grade'
+import { verdictOfGrade } from '@/core/pairing/pair-grade'
 
 const MOST = 3
 

@@ -2,8 +2,8 @@
 
 import { useMemo, useState } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
-import { lrvPercent } from '@/core/paint/reading'
-import { halfTintWords, strengthEffect } from '@/core/judge/strength-effect'
+import { lrvPercent } from '@/core/paint/lrv'
+import { halfTintWords, strengthEffect } from '@/core/undertone/strength-effect'
 import {
   atStrength,
   ladderOf,

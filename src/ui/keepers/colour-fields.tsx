@@ -1,6 +1,6 @@
 'use client'
 
-import type { HouseRules } from '@/core/judge/house-rules'
+import type { HouseRules } from '@/core/advice/house-rules'
 import { Field, Select, TextArea } from '../form/field'
 import { RelitPatch } from '../swatch/relit-patch'
 import { READ_BY_WORDS, surfaceOf, type ColourDraft, type ReadBy } from './colour-draft'

@@ -1,6 +1,6 @@
 'use client'
 
-import type { ViewShare } from '@/core/judge/keeper-kind'
+import type { ViewShare } from '@/core/pairing/keeper-kind'
 import { Field, Select } from '../form/field'
 import type { KeeperValues } from './keeper-values'
 

@@ -1,8 +1,8 @@
 'use client'
 
 import { useState } from 'react'
-import type { HouseRules } from '@/core/judge/house-rules'
-import { KEEPER_KINDS, KEEPER_STATES } from '@/core/judge/keeper-kind'
+import type { HouseRules } from '@/core/advice/house-rules'
+import { KEEPER_KINDS, KEEPER_STATES } from '@/core/pairing/keeper-kind'
 import { spectrumText } from '@/core/paint/typed-reading'
 import type { FormAction } from '../form/action-result'
 import { Field, FormMessage, Select } from '../form/field'

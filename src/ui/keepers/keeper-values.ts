@@ -1,4 +1,4 @@
-import type { ViewShare } from '@/core/judge/keeper-kind'
+import type { ViewShare } from '@/core/pairing/keeper-kind'
 import type { ColourDraft } from './colour-draft'
 
 /** A keeper as its form takes it. */

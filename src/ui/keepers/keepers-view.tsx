@@ -3,7 +3,7 @@
 import Image from 'next/image'
 import { useState } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
-import type { HouseRules } from '@/core/judge/house-rules'
+import type { HouseRules } from '@/core/advice/house-rules'
 import type { ReadingSource } from '@/core/paint/reading'
 import type { FormAction } from '../form/action-result'
 import type { Leaning } from '../rose/rose-model'

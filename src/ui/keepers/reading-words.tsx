@@ -1,8 +1,9 @@
 'use client'
 
 import type { Reflectance } from '@/core/colour/spectrum'
-import type { HouseRules } from '@/core/judge/house-rules'
-import { lrvPercent, READING_UNCERTAINTY, type ReadingSource } from '@/core/paint/reading'
+import type { HouseRules } from '@/core/advice/house-rules'
+import { lrvPercent } from '@/core/paint/lrv'
+import { READING_UNCERTAINTY, type ReadingSource } from '@/core/paint/reading'
 import { FamilyWords } from '../deck/comparator-strip'
 import { usePushWords } from '../swatch/use-relit'
 

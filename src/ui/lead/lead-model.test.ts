@@ -1,7 +1,7 @@
 import { prepareLight } from '@/core/colour/appearance'
 import { daylightSpectrum } from '@/core/colour/daylight'
 import type { Lab } from '@/core/colour/lab'
-import { DEFAULT_HOUSE_RULES } from '@/core/judge/house-rules'
+import { DEFAULT_HOUSE_RULES } from '@/core/advice/house-rules'
 import { reflectanceOfReading } from '@/core/paint/reading'
 import type { DeckEntry } from '../deck/deck-strips'
 import { rankRows } from '../deck/room-ranking'

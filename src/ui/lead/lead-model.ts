@@ -1,18 +1,18 @@
 import type { PreparedLight } from '@/core/colour/appearance'
 import { BANDS } from '@/core/colour/spectrum'
-import type { HouseRules } from '@/core/judge/house-rules'
-import type { FinishColour } from '@/core/judge/keeper-parts'
-import { besideFinish, judgedWall, type Paint, type SchemeWall } from '@/core/judge/beside-piece'
+import type { HouseRules } from '@/core/advice/house-rules'
+import type { FinishColour } from '@/core/pairing/keeper-parts'
+import { besideFinish, judgedWall, type Paint, type SchemeWall } from '@/core/scheme/beside-piece'
 import {
   leadSchemes,
   nearestPaint,
   surfacesOf,
   type Scheme,
   type WallPlan,
-} from '@/core/judge/lead-schemes'
-import { trimsFor, type TrimOption } from '@/core/judge/trim'
-import { VERDICT_WORDS } from '@/core/judge/verdict'
-import { lrvPercent } from '@/core/paint/reading'
+} from '@/core/scheme/lead-schemes'
+import { trimsFor, type TrimOption } from '@/core/scheme/trim'
+import { VERDICT_WORDS } from '@/core/record/verdict'
+import { lrvPercent } from '@/core/paint/lrv'
 import type { BenchKeeper } from '../bench/bench-model'
 import { stripsOf, type DeckEntry } from '../deck/deck-strips'
 import { seenRows, type rankRows } from '../deck/room-ranking'

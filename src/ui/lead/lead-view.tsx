@@ -1,7 +1,7 @@
 'use client'
 
 import { useMemo, useState, useTransition } from 'react'
-import { HOUSE_RULES, type HouseRules } from '@/core/judge/house-rules'
+import { HOUSE_RULES, type HouseRules } from '@/core/advice/house-rules'
 import type { Reflectance } from '@/core/colour/spectrum'
 import { useDeckReflectances } from '../deck/deck-reflectances'
 import type { DeckEntry } from '../deck/deck-strips'

@@ -1,8 +1,8 @@
 'use client'
 
 import { useMemo, useState } from 'react'
-import { COMPARATORS } from '@/core/judge/comparators'
-import { betterLamps } from '@/core/light/better-lamp'
+import { COMPARATORS } from '@/core/undertone/comparators'
+import { betterLamps } from '@/core/advice/better-lamp'
 import { utcMsAt } from '@/core/light/day-clock'
 import { BULBS, kindsOf, LAMP_PLACES } from '@/core/light/fittings'
 import { PLAIN_LAMP, type RoomLamp } from '@/core/light/room'

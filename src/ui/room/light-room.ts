@@ -1,5 +1,6 @@
 import type { LitRoom } from '@/core/light/room'
-import type { Treatment, UseHours } from '@/core/light/room-use'
+import type { UseHours } from '@/core/light/use-hours'
+import type { Treatment } from '@/core/paint/treatment'
 
 export type Identified<T> = T & { readonly id: string }
 

@@ -1,13 +1,8 @@
 'use client'
 
 import type { FormAction } from '../form/action-result'
-import {
-  TREATMENTS,
-  USE_HOURS,
-  USE_HOURS_WORDS,
-  type Treatment,
-  type UseHours,
-} from '@/core/light/room-use'
+import { USE_HOURS, USE_HOURS_WORDS, type UseHours } from '@/core/light/use-hours'
+import { TREATMENTS, type Treatment } from '@/core/paint/treatment'
 import { Field, FormMessage, Select } from '../form/field'
 import { useActionForm } from '../form/use-action-form'
 

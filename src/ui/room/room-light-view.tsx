@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react'
 import { compassWord, isCoolAndEven } from '@/core/light/aspect'
-import { HOUSE_RULES, type HouseRules } from '@/core/judge/house-rules'
+import { HOUSE_RULES, type HouseRules } from '@/core/advice/house-rules'
 import type { MeterReading } from '@/core/light/light-choice'
 import { shadedBearingDeg } from '@/core/light/light-choice'
 import { daySentences } from '@/core/light/light-words'

@@ -1,6 +1,6 @@
 import { prepareLight, type PreparedLight } from '@/core/colour/appearance'
 import type { Reflectance } from '@/core/colour/spectrum'
-import { undertoneOf, type Undertone } from '@/core/judge/undertone'
+import { undertoneOf, type Undertone } from '@/core/undertone/undertone'
 import { lightOf, type LightChoice, type RoomDay } from '@/core/light/light-choice'
 import { dayRibbon } from '@/core/light/ribbon'
 

@@ -1,7 +1,7 @@
 'use client'
 
 import { useLayoutEffect, useMemo, useRef } from 'react'
-import { undertoneWords } from '@/core/judge/hue-name'
+import { undertoneWords } from '@/core/undertone/hue-name'
 import { useLight, usePainter } from '../light-bar/light-context'
 import { changeAttribute, colourIn } from '../swatch/painter'
 import { roseMarks, rosePlace, roseTrails, type Leaning, type RoseMark } from './rose-model'

@@ -9,27 +9,28 @@ import {
 import { fourWalls } from '@/core/colour/four-walls'
 import { xyzUnder } from '@/core/colour/observer'
 import type { Reflectance } from '@/core/colour/spectrum'
-import { differenceWords } from '@/core/judge/difference-words'
-import { familyOf } from '@/core/judge/family'
-import { HOUSE_RULES, ruleWords, type HouseRules } from '@/core/judge/house-rules'
-import { bothReadings, type HueName } from '@/core/judge/hue-name'
+import { differenceWords } from '@/core/undertone/difference-words'
+import { familyOf } from '@/core/undertone/family'
+import { HOUSE_RULES, ruleWords, type HouseRules } from '@/core/advice/house-rules'
+import { bothReadings, type HueName } from '@/core/undertone/hue-name'
 import {
   extremesOf,
   finishesItTakes,
   turnsOf,
   type DayLight,
   type Turn,
-} from '@/core/judge/on-trial'
-import { sheenWords } from '@/core/judge/sheen-words'
-import type { DeckColour } from '@/core/judge/trim'
-import { undertoneOf, undertoneOfXyz } from '@/core/judge/undertone'
-import { warmthWord } from '@/core/judge/warmth'
+} from '@/core/scheme/on-trial'
+import { sheenWords } from '@/core/undertone/sheen-words'
+import type { DeckColour } from '@/core/scheme/trim'
+import { undertoneOf, undertoneOfXyz } from '@/core/undertone/undertone'
+import { warmthWord } from '@/core/undertone/warmth'
 import { clockTime, type LocalDay } from '@/core/light/day-clock'
 import { lightOf, type LightChoice, type RoomDay } from '@/core/light/light-choice'
 import { dayRibbon } from '@/core/light/ribbon'
 import { ROOM_REFLECTANCE, wallShare } from '@/core/light/room'
 import type { RoomLight } from '@/core/light/room-light'
-import { lrvPercent, READING_UNCERTAINTY, type ReadingSource } from '@/core/paint/reading'
+import { lrvPercent } from '@/core/paint/lrv'
+import { READING_UNCERTAINTY, type ReadingSource } from '@/core/paint/reading'
 import { inSheen } from '@/core/paint/sheen'
 
 /** A swatch and what is said beside it. */

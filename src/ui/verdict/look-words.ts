@@ -1,4 +1,4 @@
-import { VERDICT_WORDS, type Verdict } from '@/core/judge/verdict'
+import { VERDICT_WORDS, type Verdict } from '@/core/record/verdict'
 import { clockTime, type LocalDay } from '@/core/light/day-clock'
 import type { LightChoice } from '@/core/light/light-choice'
 import { ALL_WALLS, spotWords } from '@/core/light/spot'

@@ -1,4 +1,4 @@
-import type { Verdict } from '@/core/judge/verdict'
+import type { Verdict } from '@/core/record/verdict'
 
 /** Our shape for a verdict, told apart without colour; an empty ring where nothing was seen. */
 export function VerdictMark({ verdict }: { readonly verdict: Verdict | null }) {

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { aspectOf } from '@/core/light/aspect'
-import { isJudgedAgainst } from '@/core/judge/keeper-kind'
+import { isJudgedAgainst } from '@/core/pairing/keeper-kind'
 import { daylightFactorPercent, dimness } from '@/core/light/room'
 import { listCandidates } from '@/db/candidates'
 import { listKeepers } from '@/db/keepers'

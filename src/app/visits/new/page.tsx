@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto'
 import Link from 'next/link'
 import { saveBrief } from '@/app/_actions/brief'
-import { PLAIN_BRIEF } from '@/core/judge/brief'
-import { DEFAULT_HOUSE_RULES } from '@/core/judge/house-rules'
+import { PLAIN_BRIEF } from '@/core/advice/brief'
+import { DEFAULT_HOUSE_RULES } from '@/core/advice/house-rules'
 import { BriefForm } from '@/ui/brief/brief-form'
 
 export const metadata = { title: 'New visit' }

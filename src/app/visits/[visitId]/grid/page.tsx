@@ -1,5 +1,5 @@
 import Link from 'next/link'
-import { VERDICTS, VERDICT_WORDS } from '@/core/judge/verdict'
+import { VERDICTS, VERDICT_WORDS } from '@/core/record/verdict'
 import { loadHouseGrid, type GridCell, type GridRow } from '@/app/_load/house-grid'
 import { Patch } from '@/ui/swatch/patch'
 import { Notches } from '@/ui/verdict/notches'

@@ -1,6 +1,6 @@
 import Link from 'next/link'
 import { loadDayPlan } from '@/app/_load/day-plan'
-import { KIT } from '@/core/judge/brief'
+import { KIT } from '@/core/advice/brief'
 import { clockTime } from '@/core/light/day-clock'
 import { SKIES } from '@/core/light/sky'
 import { ReadingPage } from '@/ui/frame/reading-page'

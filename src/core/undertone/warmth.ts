@@ -1,0 +1,25 @@
+import type { HouseRules } from '../advice/house-rules'
+import { NO_LEAN_BELOW } from './hue-name'
+import type { Undertone } from './undertone'
+
+// From pink over orange to yellow a lean is warm, from blue-green over blue to violet cool; what lies between is
+// where schools differ. Degrees on the card, see hue-name.ts.
+const WARM_UP_TO_DEG = 106
+const COOL_FROM_DEG = 175
+const WARM_AGAIN_FROM_DEG = 335
+
+export function isWarmLean({ c, hueDeg }: Undertone): boolean {
+  return c >= NO_LEAN_BELOW && (hueDeg <= WARM_UP_TO_DEG || hueDeg >= WARM_AGAIN_FROM_DEG)
+}
+
+export function isCoolLean({ c, hueDeg }: Undertone): boolean {
+  return c >= NO_LEAN_BELOW && hueDeg > COOL_FROM_DEG && hueDeg < WARM_AGAIN_FROM_DEG
+}
+
+/** "warm", "cool" or neither; for green leans as the house rule has it. */
+export function warmthWord(undertone: Undertone, rules: HouseRules): 'warm' | 'cool' | null {
+  if (isWarmLean(undertone)) return 'warm'
+  if (isCoolLean(undertone)) return 'cool'
+  const rule = rules['green-grey']
+  return undertone.c < NO_LEAN_BELOW || rule === 'neither' ? null : rule
+}
