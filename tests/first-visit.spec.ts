@@ -3,7 +3,9 @@ import { prepareLight, screenColour } from '../src/core/colour/appearance'
 import { lateSunMinute, lightOf, type RoomDay } from '../src/core/light/light-choice'
 import { PLAIN_LAMP, PLAIN_WINDOW } from '../src/core/light/room'
 import { minuteAtClockTime } from '../src/core/light/day-clock'
-import { modelReading } from '../src/core/pairing/pair-reading'
+import { pairReading } from '../src/core/pairing/pair-reading'
+import { roleOf } from '../src/core/pairing/role'
+import { DEFAULT_HOUSE_RULES } from '../src/core/advice/house-rules'
 import { lrvPercent } from '../src/core/paint/lrv'
 import { reflectanceOfReading } from '../src/core/paint/reading'
 import { atStrength, ladderOf } from '../src/core/paint/strength'
@@ -128,10 +130,15 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
     await page.keyboard.press('Enter')
     await expect(page.getByRole('status')).toHaveText('Kept.')
 
-    const expected = modelReading(
+    const expected = pairReading(
       prepared,
       { strengthPercent: 75, reflectance: mixed, source: 'maker' },
-      [{ part: 'ground', sharePercent: 100, reflectance: STONE, source: 'reader' }],
+      {
+        name: 'Stone counter',
+        role: roleOf('stone', DEFAULT_HOUSE_RULES),
+        varies: false,
+        colours: [{ part: 'ground', sharePercent: 100, reflectance: STONE, source: 'reader' }],
+      },
       ladderOf('white').map((strengthPercent) => ({
         strengthPercent,
         reflectance: atStrength(TAN, WHITE_BASE, strengthPercent),
@@ -139,7 +146,7 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
       })),
     )
     const model = page.getByRole('region', { name: 'The model’s reading' })
-    await expect(model).toHaveAttribute('data-verdict', expected.verdict)
+    await expect(model).toHaveAttribute('data-judgement', expected.judgement)
     await expect(model).toContainText(expected.sentence)
     // An orange-pink stone rejects a green-leaning tan: common practice.
     await expect(model).toContainText(/too green/)

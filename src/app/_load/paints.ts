@@ -1,32 +1,31 @@
-import { prepareLight } from '@/core/colour/appearance'
-import { ILLUMINANT_SPECTRA } from '@/core/colour/illuminant'
-import type { Reflectance } from '@/core/colour/spectrum'
-import { reflectanceOfReading, sourceOf } from '@/core/paint/reading'
-import { shiftedByEye } from '@/core/paint/by-eye'
-import { atStrength, ladderOf, whyNoLadder } from '@/core/paint/strength'
-import {
-  dearnessOf,
-  isJudgedAgainst,
-  keeperWeight,
-  mayBeSetOff,
-  mayInspire,
-} from '@/core/pairing/keeper-kind'
-import { decidingParts } from '@/core/pairing/keeper-parts'
+import type { RoomCharacter } from '@/core/advice/room-character'
 import { weakestStrengthPercent, type HouseRules } from '@/core/advice/house-rules'
+import type { Reflectance } from '@/core/colour/spectrum'
 import { isCoolAndEven } from '@/core/light/aspect'
 import { keyLights, type KeyLight } from '@/core/light/key-lights'
-import type { RoomDay } from '@/core/light/light-choice'
+import { lightOf, type LightChoice, type RoomDay } from '@/core/light/light-choice'
 import { daylightFactorPercent } from '@/core/light/room'
+import { shiftedByEye } from '@/core/paint/by-eye'
+import {
+  reflectanceOfReading,
+  sourceOf,
+  type PlainReading,
+  type ReadingSource,
+} from '@/core/paint/reading'
+import { atStrength, ladderOf, whyNoLadder } from '@/core/paint/strength'
+import { isJudgedAgainst, mayInspire } from '@/core/pairing/keeper-kind'
 import type { StrengthRung } from '@/core/pairing/pair-reading'
+import { roleOf } from '@/core/pairing/role'
+import { finishesOf, lightMatters } from '@/core/ranking/asked-room'
 import type { Candidate } from '@/db/candidates'
-import type { Deck } from '@/db/decks'
+import type { Deck, DeckColour } from '@/db/decks'
 import type { Keeper } from '@/db/keepers'
 import type { Room } from '@/db/rooms'
 import type { Visit } from '@/db/visits'
 import type { BenchCandidate, BenchKeeper } from '@/ui/bench/bench-model'
-import type { RankedFor } from '@/ui/deck/best-here'
+import type { RankedFor } from '@/ui/deck/room-ranking'
+import type { DeckEntry } from '@/ui/deck/deck-strips'
 import type { LeadKeeper } from '@/ui/lead/lead-model'
-import type { RankedAgainst } from '@/ui/deck/room-ranking'
 
 /** A candidate ready to be looked at, with the ladder its base allows. */
 export function candidatePaint(candidate: Candidate, decks: readonly Deck[]): BenchCandidate {
@@ -37,7 +36,7 @@ export function candidatePaint(candidate: Candidate, decks: readonly Deck[]): Be
   const rung = (strengthPercent: number): StrengthRung => ({
     strengthPercent,
     reflectance: atStrength(full, whiteBase, strengthPercent),
-    source: candidate.reading.kind === 'lab' ? 'maker' : 'screen',
+    source: paintSource(candidate.reading),
   })
   const reason = whyNoLadder(candidate.base)
   return {
@@ -69,7 +68,8 @@ export function keeperFinish(keeper: Keeper, rules: HouseRules): BenchKeeper {
     id: keeper.id,
     name: keeper.name,
     state: keeper.state,
-    mayBeSetOff: mayBeSetOff(keeper.kind, rules),
+    role: roleOf(keeper.kind, rules),
+    varies: keeper.varies,
     colours: keeper.colours.map(({ part, sharePercent, reading, deckColourId, shift, source }) => ({
       part,
       sharePercent,
@@ -80,28 +80,26 @@ export function keeperFinish(keeper: Keeper, rules: HouseRules): BenchKeeper {
   }
 }
 
-// Which parts of a keeper catch the eye is settled by daylight.
-const DAYLIGHT = prepareLight(ILLUMINANT_SPECTRA.D65, 500)
+/** A deck colour as lists and rankings need it. */
+export const deckEntry = ({
+  deckColourId,
+  code,
+  name,
+  strip,
+  base,
+  reading,
+}: DeckColour): DeckEntry => ({
+  id: deckColourId,
+  code,
+  name,
+  strip,
+  base,
+  source: paintSource(reading),
+})
 
-/** The colours of a room's keepers that a ranking goes by, the dearest to change and most in view weighing most. */
-function rankedAgainst(keepers: readonly Keeper[], rules: HouseRules): RankedAgainst[] {
-  return keepers
-    .filter(({ state }) => isJudgedAgainst(state))
-    .flatMap((keeper) => {
-      const weight = keeperWeight(dearnessOf(keeper.kind, keeper.dearness), keeper.viewShare)
-      const { colours, mayBeSetOff } = keeperFinish(keeper, rules)
-      const parts = decidingParts(DAYLIGHT, colours)
-      const shares = parts.reduce((sum, { sharePercent }) => sum + sharePercent, 0)
-      return parts.map((colour) => ({
-        keeperId: keeper.id,
-        name: keeper.name,
-        colour,
-        reflectance: colour.reflectance,
-        weight: (weight * colour.sharePercent) / shares,
-        mayBeSetOff,
-      }))
-    })
-}
+/** A deck's L*a*b* is its maker's figure, its hex a screen's. */
+const paintSource = (reading: PlainReading): ReadingSource =>
+  reading.kind === 'lab' ? 'maker' : 'screen'
 
 const LIGHT_WORDS: Record<KeyLight['name'], string> = {
   midday: 'at midday',
@@ -111,20 +109,53 @@ const LIGHT_WORDS: Record<KeyLight['name'], string> = {
 
 /** Everything that a deck is ranked by in a room. */
 export function rankedFor(
-  { houseRules }: Visit,
+  visit: Visit,
   room: Room,
   roomDay: RoomDay,
   keepers: readonly Keeper[],
 ): RankedFor {
+  const rules = visit.houseRules
+  const judged = keepers.filter(({ state }) => isJudgedAgainst(state))
   return {
-    finishes: rankedAgainst(keepers, houseRules),
-    lights: keyLights(roomDay).map(({ name, choice }) => ({ name: LIGHT_WORDS[name], choice })),
-    room: {
-      daylightFactorPercent: daylightFactorPercent(room),
-      coolAndEven: isCoolAndEven(room, roomDay.place),
-      hasCarpet: keepers.some(({ kind, state }) => kind === 'carpet' && isJudgedAgainst(state)),
-    },
-    rules: houseRules,
-    weakestPercent: weakestStrengthPercent(houseRules),
+    finishes: finishesOf(
+      judged.map((keeper) => ({ ...keeper, ...keeperFinish(keeper, rules) })),
+      room.leadKeeperId,
+    ),
+    lights: keyLights(roomDay).map(({ name, choice }) => ({
+      name: LIGHT_WORDS[name],
+      choice,
+      matters: lightMatters(name, room.useHours),
+    })),
+    character: characterOf(visit, room, roomDay, judged),
+    rules,
+    weakestPercent: weakestStrengthPercent(rules),
   }
+}
+
+/** What of a room speaks for or against a colour before any finish does. */
+export function characterOf(
+  visit: Visit,
+  room: Room,
+  roomDay: RoomDay,
+  keepers: readonly Keeper[],
+): RoomCharacter {
+  const lamps = lightOf(roomDay, LAMPS_ALONE)
+  return {
+    daylightFactorPercent: daylightFactorPercent(room),
+    coolAndEven: isCoolAndEven(room, roomDay.place),
+    hasCarpet: keepers.some(({ kind, state }) => kind === 'carpet' && isJudgedAgainst(state)),
+    lamps: lamps && { cctK: lamps.cctK, illuminanceLux: lamps.illuminanceLux },
+    useHours: room.useHours,
+    climate: visit.climate,
+    wants: visit.wants,
+    willNotHave: visit.willNotHave,
+  }
+}
+
+const LAMPS_ALONE: LightChoice = {
+  source: 'lamps',
+  minute: 20 * 60,
+  sky: 'clear',
+  lampsOn: true,
+  spot: 'walls',
 }

@@ -1,7 +1,6 @@
-import { undertoneWords } from '@/core/undertone/hue-name'
+import { seenLine, seenWords } from '@/core/undertone/drawn'
 import { cellVerdict } from '@/core/record/cell-verdict'
 import { lightnessWord } from '@/core/undertone/lightness-word'
-import { undertoneOf } from '@/core/undertone/undertone'
 import type { Verdict } from '@/core/record/verdict'
 import { clockTime } from '@/core/light/day-clock'
 import { keyLights } from '@/core/light/key-lights'
@@ -36,10 +35,9 @@ export async function loadRoomSheet(visitId: string, roomId: string) {
       paint,
       base: candidate.base,
       lrvPercent: lrvPercent(paint.reflectance),
-      words: [
-        lightnessWord(lrvPercent(paint.reflectance)),
-        ...(lights[0] ? [undertoneWords(undertoneOf(lights[0].prepared, paint.reflectance))] : []),
-      ].join(', '),
+      words: lights[0]
+        ? seenLine(seenWords(lights[0].prepared, paint.reflectance, visit.houseRules))
+        : lightnessWord(lrvPercent(paint.reflectance)),
       bands: bandsOf(paint, lights),
       standing: cellVerdict(own),
       looks: own.map((look) => lookLine(look)),

@@ -97,7 +97,7 @@ export const HOUSE_RULES = {
       '50': { label: '50 %', says: 'Under half strength is not proposed.' },
       '25': {
         label: '25 %',
-        says: 'A quarter is allowed, with a warning where it is barely a colour.',
+        says: 'A quarter is allowed, with a warning where little more than the base is left.',
       },
     },
     default: '50',

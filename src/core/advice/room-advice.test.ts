@@ -1,20 +1,39 @@
-import { DEFAULT_HOUSE_RULES, HOUSE_RULE_NAMES, HOUSE_RULES, type HouseRules } from './house-rules'
+import { reflectanceOfReading } from '../paint/reading'
+import { roleOf } from '../pairing/role'
 import { familyOf } from '../undertone/family'
-import { mayBeSetOff } from '../pairing/keeper-kind'
-import { roomAdvice, type RoomCharacter } from './room-advice'
 import { leaning } from '../undertone/undertone'
 import { warmthWord } from '../undertone/warmth'
+import type { Lab } from '../colour/lab'
+import { DEFAULT_HOUSE_RULES, HOUSE_RULE_NAMES, HOUSE_RULES, type HouseRules } from './house-rules'
+import { pointsAgainst, roomAdvice, saidOf, type Advice } from './room-advice'
+import type { RoomCharacter } from './room-character'
 
-const ORDINARY: RoomCharacter = { daylightFactorPercent: 3, coolAndEven: false, hasCarpet: false }
+const ORDINARY: RoomCharacter = {
+  daylightFactorPercent: 3,
+  coolAndEven: false,
+  hasCarpet: false,
+  lamps: null,
+  useHours: 'all-day',
+  climate: 'mixed',
+  wants: [],
+  willNotHave: '',
+}
 const rules = (change: Partial<HouseRules> = {}): HouseRules => ({
   ...DEFAULT_HOUSE_RULES,
   ...change,
 })
-const coolGrey = leaning(75, -2, -4)
-const cream = leaning(94, 0, 9)
-const grey = leaning(75, 0.2, 0.3)
-const against = (...args: Parameters<typeof roomAdvice>): number =>
-  roomAdvice(...args).reduce((sum, each) => sum + each.against, 0)
+const COOL_GREY: Lab = [70, -2, -6]
+const CREAM: Lab = [93, 0, 11]
+const GREY: Lab = [70, 0, 0]
+const said = (
+  lab: Lab,
+  room: Partial<RoomCharacter> = {},
+  change: Partial<HouseRules> = {},
+): readonly Advice[] =>
+  saidOf(
+    roomAdvice(reflectanceOfReading({ kind: 'lab', lab }), { ...ORDINARY, ...room }, rules(change)),
+  )
+const kinds = (...args: Parameters<typeof said>) => said(...args).map(({ kind }) => kind)
 
 test('every default is one of its rule’s schools, and every school says what it holds', () => {
   for (const name of HOUSE_RULE_NAMES) {
@@ -26,35 +45,72 @@ test('every default is one of its rule’s schools, and every school says what i
 
 // Remedies by light, common practice.
 test('a dim room holds greys back, an ordinary one does not', () => {
-  expect(against(grey, 50, { ...ORDINARY, daylightFactorPercent: 1 }, rules())).toBeGreaterThan(0)
-  expect(against(grey, 50, ORDINARY, rules())).toBe(0)
+  expect(kinds(GREY, { daylightFactorPercent: 1 })).toEqual(['dingy'])
+  expect(said(GREY, { daylightFactorPercent: 1 })[0]!.words).toMatch(/more colour or better lamps/)
+  expect(said(GREY)).toEqual([])
+})
+
+test('nothing is a constant of the room: what a dim one does hangs on the colour', () => {
+  const dim = { daylightFactorPercent: 0.8 }
+  const all = (
+    [
+      [70, 0, 0],
+      [80, 5, 14],
+      [94.3, -0.6, 8.5],
+      [59, 15, 41],
+      [30, 0, -2],
+    ] as Lab[]
+  ).map((lab) => kinds(lab, dim).join())
+  expect(new Set(all).size).toBeGreaterThanOrEqual(4)
 })
 
 test('a cool even room goes by its school, and the advice names it', () => {
-  const north = { ...ORDINARY, coolAndEven: true }
-  const [advice] = roomAdvice(coolGrey, 50, north, rules())
+  const north = { coolAndEven: true }
+  const [advice] = said(COOL_GREY, north)
   expect(advice).toMatchObject({ rule: 'north-room' })
   expect(advice!.words).toContain('house rule “A cool, even room: warm it up”')
-  expect(against(cream, 50, north, rules())).toBe(0)
-  const leanIn = rules({ 'north-room': 'lean-in' })
-  expect(against(coolGrey, 50, north, leanIn)).toBe(0)
-  expect(against(cream, 50, north, leanIn)).toBeGreaterThan(0)
-  const noWhites = rules({ 'north-room': 'no-whites' })
-  expect(against(cream, 85, north, noWhites)).toBeGreaterThan(0)
-  expect(against(cream, 50, north, noWhites)).toBe(0)
+  expect(said(CREAM, north)).toEqual([])
+  const leanIn = { 'north-room': 'lean-in' } as const
+  expect(said(COOL_GREY, north, leanIn)).toEqual([])
+  expect(kinds(CREAM, north, leanIn)).toEqual(['warm in the cool'])
+  const noWhites = { 'north-room': 'no-whites' } as const
+  expect(kinds(CREAM, north, noWhites)).toEqual(['too pale'])
+  expect(said([70, 0, 11], north, noWhites)).toEqual([])
 })
 
-test('whites in a bright room go by theirs', () => {
-  const bright = { ...ORDINARY, daylightFactorPercent: 7 }
-  const hint = leaning(95, 0.5, 2)
-  expect(against(hint, 86, bright, rules())).toBeGreaterThan(0)
-  expect(against(cream, 86, bright, rules())).toBe(0)
-  expect(against(hint, 86, bright, rules({ 'bright-whites': 'any' }))).toBe(0)
-  expect(against(cream, 86, bright, rules({ 'bright-whites': 'creamy' }))).toBe(0)
-  expect(against(cream, 86, bright, rules({ 'bright-whites': 'washes-out' }))).toBeGreaterThan(0)
+test('whites in a bright room go by theirs, and the way out is a clean white trim', () => {
+  const bright = { daylightFactorPercent: 12 }
+  const hint: Lab = [92, 1, 3]
+  expect(kinds(hint, bright)).toEqual(['washes out'])
+  expect(said(hint, bright)[0]!.words).toMatch(/clean white trim/)
+  expect(said([30, 0, -2], bright)).toEqual([])
+  expect(said(hint, bright, { 'bright-whites': 'any' })).toEqual([])
+  expect(said(CREAM, bright, { 'bright-whites': 'creamy' })).toEqual([])
+  expect(kinds(hint, bright, { 'bright-whites': 'creamy' })).toEqual(['not creamy'])
+  expect(kinds(CREAM, bright, { 'bright-whites': 'washes-out' })).toEqual(['too pale'])
+})
+
+test('a room without a window is judged by its lamps', () => {
+  const cellar = { daylightFactorPercent: 0, lamps: { cctK: 2700, illuminanceLux: 60 } }
+  expect(said(GREY, cellar)[0]!.words).toMatch(/dingy under its lamps/)
+  expect(said(GREY, { ...cellar, lamps: { cctK: 2700, illuminanceLux: 500 } })).toEqual([])
+})
+
+test('what is said costs worth, and the clearest is said first', () => {
+  const room = { daylightFactorPercent: 0.8, coolAndEven: true }
+  const all = roomAdvice(
+    reflectanceOfReading({ kind: 'lab', lab: COOL_GREY }),
+    { ...ORDINARY, ...room },
+    rules(),
+  )
+  expect(pointsAgainst(all)).toBeGreaterThan(0.5)
+  expect(pointsAgainst([])).toBe(0)
+  const strengths = said(COOL_GREY, room).map(({ strength }) => strength)
+  expect([...strengths].sort((p, q) => q - p)).toEqual(strengths)
 })
 
 test('names and warmth on which schools differ', () => {
+  const [cream, coolGrey] = [leaning(94, 0, 9), leaning(75, -2, -4)]
   const greenGrey = leaning(70, -3, 1)
   expect(warmthWord(greenGrey, rules())).toBeNull()
   expect(warmthWord(greenGrey, rules({ 'green-grey': 'warm' }))).toBe('warm')
@@ -63,17 +119,31 @@ test('names and warmth on which schools differ', () => {
   const deepBeige = leaning(55, 7, 11)
   expect(familyOf(deepBeige, 22, rules()).kind).toBe('beige')
   expect(familyOf(deepBeige, 22, rules({ 'beige-tan': 'lightness' })).kind).toBe('tan')
-  const paleGreige = leaning(92, 1, 5.5)
+  const paleGreige = leaning(92, 1, 4.5)
   expect(familyOf(paleGreige, 79, rules()).kind).toBe('greige')
   expect(familyOf(paleGreige, 79, rules({ greige: 'warm-grey' })).kind).toBe('off-white')
 })
 
 test('what may be set off by an opposite', () => {
-  const may = (change: Partial<HouseRules>) => [
-    mayBeSetOff('floor', rules(change)),
-    mayBeSetOff('rug', rules(change)),
-  ]
-  expect(may({})).toEqual([false, true])
-  expect(may({ pairs: 'shared' })).toEqual([false, false])
-  expect(may({ pairs: 'opposites' })).toEqual([true, true])
+  const may = (change: Partial<HouseRules>) =>
+    (['floor', 'stone', 'rug'] as const).map((kind) => {
+      const { setOff, contrastWanted } = roleOf(kind, rules(change))
+      return [setOff, contrastWanted]
+    })
+  // A wood floor wants some warm and some cool in a room, so a contrast to it is not refused.
+  expect(may({})).toEqual([
+    [0, true],
+    [0, false],
+    [1, true],
+  ])
+  expect(may({ pairs: 'shared' })).toEqual([
+    [0, false],
+    [0, false],
+    [0, false],
+  ])
+  expect(may({ pairs: 'opposites' })).toEqual([
+    [1, true],
+    [1, true],
+    [1, true],
+  ])
 })

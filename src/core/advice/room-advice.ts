@@ -1,122 +1,179 @@
+import { DAYLIGHT } from '../undertone/daylight'
+import type { PreparedLight } from '../colour/appearance'
+import type { Reflectance } from '../colour/spectrum'
+import { lrvPercent } from '../paint/lrv'
+import { chanceOver } from '../chance-over'
+import { undertoneOf, type Undertone } from '../undertone/undertone'
+import { coolLean, warmLean } from '../undertone/warmth'
+import { colourInLight } from './colour-in-light'
 import type { HouseRuleName, HouseRules } from './house-rules'
 import { ruleWords } from './house-rules'
-import { isCoolLean, isWarmLean } from '../undertone/warmth'
-import { NO_LEAN_BELOW, ONLY_LEANS_BELOW } from '../undertone/hue-name'
-import { KIND_LIMITS } from '../undertone/family'
-import { prepareLight } from '../colour/appearance'
-import { ILLUMINANT_SPECTRA } from '../colour/illuminant'
-import { BANDS } from '../colour/spectrum'
-import { lrvPercent } from '../paint/lrv'
-import { emptyUndertones, flatUndertones } from '../undertone/flat-undertones'
-import { leaning, type Undertone } from '../undertone/undertone'
+import { dullLight, type RoomCharacter } from './room-character'
 
-/** What of a room speaks for or against a colour before any finish does. */
-export interface RoomCharacter {
-  readonly daylightFactorPercent: number
-  /** Cool and even through the day: no direct sun to warm it. */
-  readonly coolAndEven: boolean
-  readonly hasCarpet: boolean
-}
+export type AdviceKind =
+  | 'dingy'
+  | 'muddy'
+  | 'loses its warmth'
+  | 'washes out'
+  | 'cool in the cool'
+  | 'warm in the cool'
+  | 'too pale'
+  | 'not creamy'
+  | 'beside carpet'
 
 /** One thing that speaks against a colour in a room. */
 export interface Advice {
-  /** How much it holds the colour back, on the scale of grades; see `gradeOf`. */
-  readonly against: number
+  readonly kind: AdviceKind
+  /** How clearly it holds, 0 to 1. */
+  readonly strength: number
+  /** What it takes from the colour's worth where it holds in full, in points; see ranking/worth.ts. */
+  readonly weight: number
   readonly words: string
   /** The house rule it follows from, or null for what the trade agrees on. */
   readonly rule: HouseRuleName | null
 }
 
-// BS 8206-2, CIBSE LG10: average daylight factors.
-const DIM_BELOW_PERCENT = 2
-const BRIGHT_FROM_PERCENT = 5
-// LRV from which a colour counts as pale, and from which a grey is a grey and not a dark colour; common practice.
-const PALE_FROM_LRV = 72
-const GREY_FROM_LRV = 25
+/** From this strength on it is said. */
+export const SAID_FROM = 0.5
 
-const HOLDS_BACK = 0.5
-const HOLDS_BACK_A_LITTLE = 0.25
+// In points of worth; see docs/model.md.
+const WEIGHTS: Record<AdviceKind, number> = {
+  dingy: 0.6,
+  muddy: 0.5,
+  'loses its warmth': 0.25,
+  'washes out': 0.4,
+  'cool in the cool': 0.4,
+  'warm in the cool': 0.4,
+  'too pale': 0.5,
+  'not creamy': 0.4,
+  'beside carpet': 0.2,
+}
+
+// BS 8206-2, CIBSE LG10: a bright room from an average daylight factor of 5 %.
+const BRIGHT_FROM_PERCENT = 5
+// LRV from which a colour counts as pale; common practice.
+const PALE_FROM_LRV = 74
+// LRV up to which an off-white is not yet a white; common practice.
+const OFF_WHITE_UP_TO_LRV = 85
+const LRV_SPREAD = 3
+
+const dullLights = new WeakMap<RoomCharacter, PreparedLight>()
+
+function dullLightOnce(room: RoomCharacter): PreparedLight {
+  const known = dullLights.get(room)
+  if (known) return known
+  const light = dullLight(room)
+  dullLights.set(room, light)
+  return light
+}
 
 /**
- * What the room's light and its house rules say of a colour by its lean in daylight. Advice holds a colour back in
- * the ranking; it never turns a verdict round.
- *
- * @param lrvPercent 0 to 100
+ * What the room's light and its house rules say against a colour, each with how clearly it holds. Advice takes from a
+ * colour's worth; it never turns a verdict round. Trial, room and ranking all say what stands here.
  */
 export function roomAdvice(
-  undertone: Undertone,
-  lrvPercent: number,
+  reflectance: Reflectance,
   room: RoomCharacter,
   rules: HouseRules,
 ): Advice[] {
-  const isPale = lrvPercent >= PALE_FROM_LRV
-  const isDim = room.daylightFactorPercent < DIM_BELOW_PERCENT
+  const lrv = lrvPercent(reflectance)
+  const undertone = undertoneOf(DAYLIGHT, reflectance)
+  const { dingy, muddy, losesWarmth, washesOut } = colourInLight(dullLightOnce(room), reflectance)
+  const pale = chanceOver((lrv - PALE_FROM_LRV) / LRV_SPREAD)
+  const dim = room.daylightFactorPercent === 0 ? 'under its lamps' : 'on a dull day'
   const advice: Advice[] = []
-  const say = (against: number, words: string, rule: HouseRuleName | null = null): void => {
+  const say = (
+    kind: AdviceKind,
+    strength: number,
+    words: string,
+    rule: HouseRuleName | null = null,
+  ): void => {
     advice.push({
-      against,
+      kind,
+      strength,
+      weight: WEIGHTS[kind],
       words: rule ? `${words} (${ruleWords(rule, rules)})` : words,
       rule,
     })
   }
-  if (isDim && undertone.c < KIND_LIMITS.greyBelow && lrvPercent >= GREY_FROM_LRV)
-    say(HOLDS_BACK, 'a dim room asks for more colour or better lamps, not for grey')
-  if (isDim && isPale && isCoolLean(undertone))
-    say(HOLDS_BACK_A_LITTLE, 'a cool off-white goes dingy in a dim room')
-  if (room.coolAndEven) northRoom(undertone, isPale, rules, say)
-  if (room.daylightFactorPercent > BRIGHT_FROM_PERCENT && isPale) brightWhite(undertone, rules, say)
-  if (room.hasCarpet && isPale && lrvPercent < 85)
-    say(HOLDS_BACK_A_LITTLE, 'be careful with an off-white beside carpet')
+  say(
+    'dingy',
+    dingy,
+    `goes dingy ${dim}: too little colour left; the room asks for more colour or better lamps`,
+  )
+  say('muddy', muddy, `goes muddy ${dim}: a strong gold in cool, weak light`)
+  say('loses its warmth', losesWarmth, `loses its little warmth ${dim}`)
+  brightWhite(undertone, pale, washesOut, room, rules, say)
+  if (room.coolAndEven) northRoom(undertone, pale, rules, say)
+  if (room.hasCarpet)
+    say(
+      'beside carpet',
+      pale * chanceOver((OFF_WHITE_UP_TO_LRV - lrv) / LRV_SPREAD),
+      'be careful with an off-white beside carpet',
+    )
   return advice
 }
 
-const DAYLIGHT = prepareLight(ILLUMINANT_SPECTRA.D65, 500)
+/** What is said of it, the clearest first. */
+export const saidOf = (advice: readonly Advice[]): readonly Advice[] =>
+  advice.filter(({ strength }) => strength >= SAID_FROM).sort((p, q) => q.strength - p.strength)
 
-/**
- * How much each of many colours is held back by the advice on it, summed.
- *
- * @param rows reflectances, 36 numbers a surface
- */
-export function heldBack(rows: Float64Array, room: RoomCharacter, rules: HouseRules): Float64Array {
-  const count = rows.length / BANDS
-  const seen = emptyUndertones(count)
-  flatUndertones(DAYLIGHT, rows, seen)
-  return new Float64Array(count).map((_, i) => {
-    const lrv = lrvPercent(rows.subarray(i * BANDS, (i + 1) * BANDS))
-    const undertone = leaning(seen.j[i]!, seen.a[i]!, seen.b[i]!)
-    return roomAdvice(undertone, lrv, room, rules).reduce((sum, { against }) => sum + against, 0)
-  })
-}
+/** What all of it takes from a colour's worth, in points. */
+export const pointsAgainst = (advice: readonly Advice[]): number =>
+  advice.reduce((sum, { strength, weight }) => sum + strength * weight, 0)
 
-type Say = (against: number, words: string, rule?: HouseRuleName | null) => void
+type Say = (kind: AdviceKind, strength: number, words: string, rule?: HouseRuleName | null) => void
 
-function northRoom(undertone: Undertone, isPale: boolean, rules: HouseRules, say: Say): void {
+function northRoom(undertone: Undertone, pale: number, rules: HouseRules, say: Say): void {
   switch (rules['north-room']) {
     case 'warm-up':
-      if (isCoolLean(undertone)) say(HOLDS_BACK, 'leans cool in a cool, even room', 'north-room')
+      say('cool in the cool', coolLean(undertone), 'leans cool in a cool, even room', 'north-room')
       return
     case 'lean-in':
-      if (isWarmLean(undertone))
-        say(HOLDS_BACK, 'leans warm where the light is let be cool', 'north-room')
+      say(
+        'warm in the cool',
+        warmLean(undertone),
+        'leans warm where the light is let be cool',
+        'north-room',
+      )
       return
     case 'no-whites':
-      if (isPale) say(HOLDS_BACK, 'too pale for a cool, even room', 'north-room')
+      say('too pale', pale, 'too pale for a cool, even room', 'north-room')
   }
 }
 
-function brightWhite(undertone: Undertone, rules: HouseRules, say: Say): void {
-  const isCreamy = undertone.c >= ONLY_LEANS_BELOW && isWarmLean(undertone)
+// A creamy white leans warm by this much.
+const CREAMY_FROM = 3
+
+function brightWhite(
+  undertone: Undertone,
+  pale: number,
+  washed: number,
+  room: RoomCharacter,
+  rules: HouseRules,
+  say: Say,
+): void {
+  const bright = chanceOver((room.daylightFactorPercent - BRIGHT_FROM_PERCENT) / 0.6)
   switch (rules['bright-whites']) {
     case 'any':
       return
     case 'creamy':
-      if (!isCreamy) say(HOLDS_BACK, 'not creamy enough to keep its warmth', 'bright-whites')
+      say(
+        'not creamy',
+        bright * pale * (1 - warmLean(undertone) * chanceOver(undertone.c - CREAMY_FROM)),
+        'not creamy enough to keep its warmth',
+        'bright-whites',
+      )
       return
     case 'washes-out':
-      say(HOLDS_BACK, 'pale colours wash out in a very bright room', 'bright-whites')
+      say('too pale', bright * pale, 'pale colours wash out in a very bright room', 'bright-whites')
       return
     case 'computed':
-      if (undertone.c >= NO_LEAN_BELOW && undertone.c < ONLY_LEANS_BELOW)
-        say(HOLDS_BACK_A_LITTLE, 'the little lean it has washes out in this room', 'bright-whites')
+      say(
+        'washes out',
+        washed,
+        'washes out in this very bright room; keep it by a really clean white trim',
+        'bright-whites',
+      )
   }
 }

@@ -6,8 +6,10 @@ import { flatReflectance, type Reflectance, type Spectrum, type Xyz } from './sp
 import {
   hexFromLinearRgb,
   linearP3FromLinearRgb,
+  linearRgbFromHex,
   linearRgbFromXyz,
   p3Css,
+  xyzFromLinearRgb,
   type LinearRgb,
 } from './srgb'
 
@@ -77,10 +79,15 @@ export const DEGREE_RANGE = 0.07
 export function adaptationRange(
   light: PreparedLight,
 ): readonly [less: PreparedLight, more: PreparedLight] {
-  const at = (shift: number): PreparedLight =>
-    adapted(light, Math.min(1, Math.max(0, light.degree + shift)))
-  return [at(-DEGREE_RANGE), at(DEGREE_RANGE)]
+  return [
+    withDegree(light, light.degree - DEGREE_RANGE),
+    withDegree(light, light.degree + DEGREE_RANGE),
+  ]
 }
+
+/** The same light for an eye of another degree of adaptation, 0 to 1. */
+export const withDegree = (light: PreparedLight, degree: number): PreparedLight =>
+  adapted(light, Math.min(1, Math.max(0, degree)))
 
 function adapted(
   light: Pick<PreparedLight, 'illuminanceLux' | 'weights' | 'white'>,
@@ -132,15 +139,28 @@ export function screenColour(light: PreparedLight, reflectance: Reflectance): Sc
   return fitToScreen(linearRgbFromXyz([x * e, y * e, z * e]))
 }
 
+/** An XYZ and the eye that sees it. */
+export interface SeenXyz {
+  readonly light: PreparedLight
+  readonly xyz: Xyz
+}
+
 /**
- * The same for XYZ seen together by an eye adapted to this light, dimmed by one factor where one of them is lighter
- * than a screen's white.
+ * The same for XYZ that lie side by side, each seen by an eye adapted to its own light, dimmed by one factor: so the
+ * picture differs as the eyes differ and by nothing else.
  */
-export function screenColoursOfXyz(light: PreparedLight, xyzs: readonly Xyz[]): ScreenColour[] {
-  const linear = xyzs.map((xyz) => linearRgbFromXyz(multiply(light.toD65, xyz)))
-  const exposure = Math.min(light.exposure, 1 / Math.max(...linear.flat()))
+export function screenColoursTogether(seen: readonly SeenXyz[]): ScreenColour[] {
+  const linear = seen.map(({ light, xyz }) => linearRgbFromXyz(multiply(light.toD65, xyz)))
+  const exposure = Math.min(
+    ...seen.map(({ light }) => light.exposure),
+    1 / Math.max(...linear.flat()),
+  )
   return linear.map(([r, g, b]) => fitToScreen([r * exposure, g * exposure, b * exposure]))
 }
+
+/** CAM16-UCS of what a screen shows, to an eye adapted to its white. */
+export const ucsOnScreen = ({ hex }: ScreenColour): Ucs =>
+  ucsOf(cam16(xyzFromLinearRgb(linearRgbFromHex(hex)), UCS_VIEWING))
 
 // Rounding noise of the conversions; far under one 8-bit step.
 const GAMUT_TOLERANCE = 1e-4

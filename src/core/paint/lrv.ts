@@ -1,8 +1,21 @@
 import { D65_WEIGHTS } from '../colour/illuminant'
 import { xyzUnder } from '../colour/observer'
-import type { Reflectance } from '../colour/spectrum'
+import { BANDS, type Reflectance } from '../colour/spectrum'
 
 /** Light reflectance value: Y under D65, 2° observer, per cent. */
 export function lrvPercent(reflectance: Reflectance): number {
   return xyzUnder(D65_WEIGHTS, reflectance)[1]
+}
+
+/** The same of many surfaces, 36 numbers each. */
+export function lrvsPercent(rows: Float64Array): Float64Array {
+  const bands = BANDS
+  const weights = D65_WEIGHTS
+  const lrvs = new Float64Array(rows.length / bands)
+  for (let i = 0, at = 0; i < lrvs.length; i++) {
+    let y = 0
+    for (let band = 0; band < bands; band++) y += rows[at++]! * weights[band * 3 + 1]!
+    lrvs[i] = y
+  }
+  return lrvs
 }

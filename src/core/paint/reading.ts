@@ -44,21 +44,43 @@ export const READING_SOURCES = [
 ] as const
 export type ReadingSource = (typeof READING_SOURCES)[number]
 
+/** How far a reading may lie off, CAM16-UCS units, its lean and its lightness apart. */
+export interface Uncertainty {
+  readonly lean: number
+  readonly lightness: number
+}
+
 /**
- * How far a prediction in another light may lie off, by the kind of reading, in CAM16-UCS units.
+ * How far a prediction in another light may lie off, by the kind of reading: an expanded uncertainty, twice the standard
+ * one (JCGM 100:2008, coverage factor 2).
  *
  * The reader's and the maker's figure covers the reconstruction from one number (median 0.6, worst 1.9
  * on CIE test colour samples, see docs/model.md) and the instrument; the rest is common practice.
  */
-export const READING_UNCERTAINTY: Record<ReadingSource, number> = {
-  spectral: 0.4,
-  reader: 1,
-  maker: 1.2,
-  screen: 2,
-  eye: 3,
+export const READING_UNCERTAINTY: Record<ReadingSource, Uncertainty> = {
+  spectral: { lean: 0.4, lightness: 0.4 },
+  reader: { lean: 1, lightness: 0.8 },
+  maker: { lean: 1.2, lightness: 1 },
+  screen: { lean: 2, lightness: 2 },
+  eye: { lean: 3, lightness: 3 },
   // A colour reader that was not calibrated on its white tile.
-  uncalibrated: 3,
-  photo: 4,
+  uncalibrated: { lean: 3, lightness: 4 },
+  // Its exposure is the camera's choice.
+  photo: { lean: 4, lightness: 5 },
+}
+
+/** What a finish that varies from piece to piece adds; common practice for natural stone and wood. */
+const VARIES: Uncertainty = { lean: 2, lightness: 4 }
+
+/** The uncertainty of a finish read once, with what it varies by from piece to piece. */
+export function uncertaintyOf(source: ReadingSource, varies = false): Uncertainty {
+  const own = READING_UNCERTAINTY[source]
+  return varies
+    ? {
+        lean: Math.hypot(own.lean, VARIES.lean),
+        lightness: Math.hypot(own.lightness, VARIES.lightness),
+      }
+    : own
 }
 
 /** The source a reading speaks for by itself; a person may know better. */

@@ -1,5 +1,3 @@
-import type { HouseRules } from '../advice/house-rules'
-
 /** What stays, dearest to change first. */
 export const KEEPER_KINDS = [
   'floor',
@@ -16,12 +14,6 @@ export const KEEPER_KINDS = [
 export type KeeperKind = (typeof KEEPER_KINDS)[number]
 
 const FURNISHINGS: readonly KeeperKind[] = ['upholstery', 'curtain', 'rug', 'art']
-
-/** Whether a wall may set a keeper off by an opposite, by the house rule on what pairs. */
-export function mayBeSetOff(kind: KeeperKind, rules: HouseRules): boolean {
-  if (rules.pairs === 'shared-fixed') return FURNISHINGS.includes(kind)
-  return rules.pairs === 'opposites'
-}
 
 const UNDERFOOT: readonly KeeperKind[] = ['floor', 'carpet']
 
@@ -49,6 +41,13 @@ export function dearnessOf(kind: KeeperKind, said: number | null): number {
 
 const VIEW_WEIGHT: Record<ViewShare, number> = { little: 0.7, some: 1, much: 1.4 }
 
-/** What a keeper weighs where a colour is ranked: dearest to change and most in view most. */
-export const keeperWeight = (dearness: number, view: ViewShare): number =>
-  ((dearness + 1) / 2) * VIEW_WEIGHT[view]
+// A keeper of middling dearness, in plain view, counts for half; nothing that stays counts for less than this.
+const LEAST_MATTERS = 0.35
+const FULL_WEIGHT = 3
+
+/** How much a keeper matters in a ranking, 0 to 1: the lead fully, then the dear to change and what is most in view. */
+export function keeperMatters(dearness: number, view: ViewShare, leads: boolean): number {
+  if (leads) return 1
+  const weight = ((dearness + 1) / 2) * VIEW_WEIGHT[view]
+  return Math.max(LEAST_MATTERS, Math.min(1, weight / FULL_WEIGHT))
+}

@@ -1,10 +1,8 @@
 import { hueName, leanFrom, NO_LEAN_BELOW, type HueName } from '../undertone/hue-name'
-import { pairingOf } from './pairing'
 import { hueApartDeg, hueDegOf, type Undertone } from '../undertone/undertone'
 
 /** What a wall does to the finish beside it. */
-export type WallEffect =
-  'ages it' | 'makes it insipid' | 'brings out' | 'quiets' | 'tints' | 'leaves it be'
+export type WallEffect = 'ages it' | 'brings out' | 'quiets' | 'tints' | 'leaves it be'
 
 export interface WallOnFinish {
   readonly effect: WallEffect
@@ -25,15 +23,13 @@ const ALONG_DEG = 50
 
 /**
  * What the wall does to the finish: the eye lends a finish the opposite of the wall's lean, which brings its own lean
- * out, quiets it or gives it one; and a cleaner wall makes a finish look dirty or insipid as much as the other way
- * round.
+ * out, quiets it or gives it one; and a much cleaner wall makes a finish look dirty.
+ *
+ * @param ages whether the wall is so much cleaner; see `PairStrengths.ages`
  */
-export function wallOnFinish(wall: Undertone, finish: Undertone): WallOnFinish {
-  const back = pairingOf(finish, wall)
-  if (back === 'dirties')
+export function wallOnFinish(wall: Undertone, finish: Undertone, ages: boolean): WallOnFinish {
+  if (ages)
     return { effect: 'ages it', lean: null, words: 'makes it look dirty: the wall is the cleaner' }
-  if (back === 'washes out')
-    return { effect: 'makes it insipid', lean: null, words: 'makes it look insipid' }
   const shift = { a: -INDUCED_SHARE * wall.a, b: -INDUCED_SHARE * wall.b }
   if (Math.hypot(shift.a, shift.b) < SEEN_SHIFT)
     return { effect: 'leaves it be', lean: null, words: 'leaves it as it is' }

@@ -1,50 +1,38 @@
-import { BANDS } from '../colour/spectrum'
-import { bestFirst, fitToRoom, type RoomFit, type WeightedFinish, type WeightedLight } from './rank'
+import { isGood } from '../pairing/chance'
+import { chanceInRoom, reflectanceOfRow, type DeckRows, type RankedRow } from './rank-for-room'
+import type { RankedRoom } from './ranked-room'
 
-/** A finish and the keeper it is a colour of. */
-export interface KeeperFinish extends WeightedFinish {
-  readonly keeperId: string
-}
-
-/** The best there is when nothing fits all, and what stands in its way. */
-export interface HappyMedium {
-  readonly row: number
-  readonly grade: number
-  /** The finish and the light that it is weakest against. */
-  readonly finish: number
-  readonly light: number
-  /** The one keeper whose change would lift it most, and the grade it would have then; null where none would. */
-  readonly lift: { readonly keeperId: string; readonly grade: number } | null
+/** The best there is where nothing works with all that stays, and what stands in its way. */
+export interface BestCompromise extends RankedRow {
+  /** The one keeper whose change would lift it most, and its chance then; null where none would. */
+  readonly lift: { readonly keeperId: string; readonly chance: number } | null
 }
 
 // A smaller lift is not worth a keeper.
-const WORTH_CHANGING = 0.25
+const WORTH_CHANGING = 0.15
 
 /**
- * The compromise: best across all keepers and lights, weakest against one. Of the keepers the one is named whose
- * change alone would lift it most.
+ * The compromise: the best across all that stays, weakest beside one. Of the keepers the one is named whose change alone
+ * would lift it most.
  *
- * @param against see `bestFirst`
- * @returns null for no rows
+ * @param ranked best first
+ * @returns null where something works with all, or for no rows
  */
-export function happyMedium(
-  rows: Float64Array,
-  lights: readonly WeightedLight[],
-  finishes: readonly KeeperFinish[],
-  fit: RoomFit,
-  against?: Float64Array,
-): HappyMedium | null {
-  const row = bestFirst(fit, against)[0]
-  if (row === undefined) return null
-  const grade = fit.worst[row]!
-  const own = rows.slice(row * BANDS, (row + 1) * BANDS)
-  let lift: HappyMedium['lift'] = null
-  for (const keeperId of new Set(finishes.map((finish) => finish.keeperId))) {
-    const others = finishes.filter((finish) => finish.keeperId !== keeperId)
-    if (others.length === 0) continue
-    const without = fitToRoom(own, lights, others).worst[0]!
-    if (grade - without >= WORTH_CHANGING && without < (lift?.grade ?? Infinity))
-      lift = { keeperId, grade: without }
+export function bestCompromise(
+  ranked: readonly RankedRow[],
+  deck: DeckRows,
+  room: RankedRoom,
+): BestCompromise | null {
+  const best = ranked[0]
+  if (!best || ranked.some(({ chance }) => isGood(chance))) return null
+  const wall = reflectanceOfRow(deck.rows, best.row)
+  let lift: BestCompromise['lift'] = null
+  for (const keeperId of new Set(room.finishes.map((finish) => finish.keeperId))) {
+    const finishes = room.finishes.filter((finish) => finish.keeperId !== keeperId)
+    if (finishes.length === 0) continue
+    const { chance } = chanceInRoom({ ...room, finishes })(wall, deck.sources[best.row]!)
+    if (chance - best.chance >= WORTH_CHANGING && chance > (lift?.chance ?? 0))
+      lift = { keeperId, chance }
   }
-  return { row, grade, finish: fit.worstFinish[row]!, light: fit.worstLight[row]!, lift }
+  return { ...best, lift }
 }

@@ -1,8 +1,8 @@
 import { differenceWords } from '../undertone/difference-words'
 import { hueNameAmongKind, NO_LEAN_BELOW } from '../undertone/hue-name'
-import { WORKS_UP_TO } from '../pairing/pair-grade'
 import { isCoolLean, isWarmLean } from '../undertone/warmth'
-import type { Undertone } from '../undertone/undertone'
+import { STRIP_STEP, unitsApart } from './variety'
+import { hueApartDeg, type Undertone } from '../undertone/undertone'
 
 /** A deck colour at a strength, as it is seen in the light at hand. */
 export interface SeenColour {
@@ -14,30 +14,29 @@ export interface SeenColour {
 /** A colour to fetch, and where it lies from the one at hand in words: "a little greyer, lighter". */
 export type NextTry<Colour extends SeenColour = SeenColour> = Colour & { readonly words: string }
 
-// Nearer than a step on the strip nobody could tell two samples apart on a wall.
-const STRIP_STEP = 4
-
-const distance = (p: Undertone, q: Undertone): number => Math.hypot(p.j - q.j, p.a - q.a, p.b - q.b)
-
 /**
  * What to fetch next where a candidate fails: the nearest colours that work in the room, at least one strip step
- * away, each place of the deck once.
+ * away, each place of the deck once. Colours are tried from the nearest on, so most are never judged.
  *
- * @param grades of the colours in the room, see `gradeOf`
+ * @param worksInRoom see `chanceInRoom`
  */
 export function nextTries<Colour extends SeenColour>(
   from: SeenColour,
   colours: readonly Colour[],
-  grades: ArrayLike<number>,
+  worksInRoom: (colour: Colour) => boolean,
   most: number,
 ): NextTry<Colour>[] {
-  const working = colours.filter(
-    (colour, i) =>
-      grades[i]! <= WORKS_UP_TO &&
-      colour.place !== from.place &&
-      distance(colour.undertone, from.undertone) >= STRIP_STEP,
+  const away = colours.filter(
+    ({ place, undertone }) =>
+      place !== from.place && unitsApart(undertone, from.undertone) >= STRIP_STEP,
   )
-  return nearestFirst(from, working, (colour) => distance(colour.undertone, from.undertone), most)
+  return nearestFirst(
+    from,
+    away,
+    ({ undertone }) => unitsApart(undertone, from.undertone),
+    most,
+    worksInRoom,
+  )
 }
 
 export const WISHES = ['lighter', 'deeper', 'quieter', 'stronger', 'warmer', 'cooler'] as const
@@ -67,6 +66,20 @@ function along(wish: Wish, from: Undertone, to: Undertone): number {
 }
 const WARM = [Math.cos(Math.PI / 3), Math.sin(Math.PI / 3)] as const
 
+// A lean kept to this; one too short to have a direction stays short.
+const KEEPS_HUE_DEG = { lightness: 12, strength: 25 } as const
+const TURN_OF_UNIT_DEG = 57
+
+/** Whether a colour is still the same but for the wish: lighter keeps the lean, quieter its direction, cooler is not warm. */
+function keepsItself(wish: Wish, from: Undertone, to: Undertone): boolean {
+  if (wish === 'warmer') return !isCoolLean(to)
+  if (wish === 'cooler') return !isWarmLean(to) || isWarmLean(from)
+  const forLightness = wish === 'lighter' || wish === 'deeper'
+  if (from.c < NO_LEAN_BELOW) return !forLightness || to.c < 2 * NO_LEAN_BELOW
+  const within = forLightness ? KEEPS_HUE_DEG.lightness : KEEPS_HUE_DEG.strength
+  return hueApartDeg(from.hueDeg, to.hueDeg) <= Math.max(within, TURN_OF_UNIT_DEG / from.c)
+}
+
 /** Colours like one but a step lighter, quieter, warmer: the wished step away, and as little else as can be. */
 export function likeThisBut(
   wish: Wish,
@@ -75,20 +88,14 @@ export function likeThisBut(
   most: number,
 ): NextTry[] {
   const step = wish === 'lighter' || wish === 'deeper' ? LIGHTNESS_STEP : LEAN_STEP
-  const keepsSide = (to: Undertone): boolean =>
-    wish === 'warmer'
-      ? !isCoolLean(to)
-      : wish === 'cooler'
-        ? !isWarmLean(to) || isWarmLean(from.undertone)
-        : true
   const going = colours.filter(
     ({ place, undertone }) =>
       place !== from.place &&
       along(wish, from.undertone, undertone) >= step &&
-      keepsSide(undertone),
+      keepsItself(wish, from.undertone, undertone),
   )
   const cost = ({ undertone }: SeenColour): number => {
-    const apart = distance(undertone, from.undertone)
+    const apart = unitsApart(undertone, from.undertone)
     const wished = along(wish, from.undertone, undertone)
     return 2 * Math.sqrt(Math.max(0, apart ** 2 - wished ** 2)) + (wished - step)
   }
@@ -100,12 +107,13 @@ function nearestFirst<Colour extends SeenColour>(
   colours: readonly Colour[],
   cost: (colour: Colour) => number,
   most: number,
+  isWanted: (colour: Colour) => boolean = () => true,
 ): NextTry<Colour>[] {
   const best = new Map<number, NextTry<Colour>>()
   const sorted = colours.map((colour) => ({ colour, at: cost(colour) })).sort((p, q) => p.at - q.at)
   for (const { colour } of sorted) {
     if (best.size === most) break
-    if (!best.has(colour.place))
+    if (!best.has(colour.place) && isWanted(colour))
       best.set(colour.place, {
         ...colour,
         words: differenceWords(from.undertone, colour.undertone),

@@ -1,23 +1,18 @@
 import type { PreparedLight } from '../colour/appearance'
 import type { Reflectance } from '../colour/spectrum'
-import type { FinishColour } from '../pairing/keeper-parts'
-import { modelReading, type ModelReading } from '../pairing/pair-reading'
-import type { SeenColour } from '../ranking/next-try'
+import type { ReadingSource } from '../paint/reading'
+import { isBad, isGood, judgementOf, type Judgement } from '../pairing/chance'
+import type { JudgedKeeper } from '../pairing/judged-keeper'
+import { pairReading, type PairReading } from '../pairing/pair-reading'
 import type { Pairing } from '../pairing/pairing'
-import type { Verdict } from '../record/verdict'
+import type { FinishColour } from '../pairing/parts'
+import type { SeenColour } from '../ranking/next-try'
 
 /** A deck colour at a strength, ready to be put on a wall. */
 export interface Paint extends SeenColour {
   readonly strengthPercent: number
   readonly reflectance: Reflectance
-}
-
-/** A piece or another finish that the walls are judged against. */
-export interface JudgedPiece {
-  readonly name: string
-  readonly colours: readonly FinishColour[]
-  /** See `mayBeSetOff`. */
-  readonly mayBeSetOff: boolean
+  readonly source: ReadingSource
 }
 
 /** A wall colour of a scheme and how it sits. */
@@ -26,20 +21,19 @@ export interface SchemeWall {
   /** Beside the piece that leads. */
   readonly beside: BesidePiece
   /** What of the rest it is weakest against; null where nothing else stays. */
-  readonly weakest: { readonly name: string; readonly verdict: Verdict } | null
+  readonly weakest: (BesidePiece & { readonly name: string }) | null
 }
 
 /** How a wall sits with the piece that it was drawn from. */
 export interface BesidePiece {
-  readonly verdict: Verdict
+  readonly judgement: Judgement
+  readonly chance: number
   readonly sentence: string
 }
 
-const SEVERITY: readonly Verdict[] = ['works', 'unsure', 'no']
-
 /** A piece, and the part of it that a scheme takes up. */
 export interface DrawnFrom {
-  readonly piece: JudgedPiece
+  readonly piece: JudgedKeeper
   readonly source: FinishColour
 }
 
@@ -48,37 +42,29 @@ export function judgedWall(
   light: PreparedLight,
   paint: Paint,
   drawn: DrawnFrom,
-  others: readonly JudgedPiece[],
+  others: readonly JudgedKeeper[],
 ): SchemeWall {
   const weakest = others
-    .map((other) => ({ name: other.name, verdict: besideFinish(light, paint, other).verdict }))
-    .reduce<SchemeWall['weakest']>(
-      (p, q) => (p && SEVERITY.indexOf(p.verdict) >= SEVERITY.indexOf(q.verdict) ? p : q),
-      null,
-    )
+    .map((other) => ({ name: other.name, ...pairReading(light, paint, other) }))
+    .reduce<SchemeWall['weakest']>((p, q) => (p && p.chance <= q.chance ? p : q), null)
   return { paint, beside: besidePiece(light, paint, drawn), weakest }
 }
-
-/** A paint beside any finish, as the bench reads it. */
-export const besideFinish = (
-  light: PreparedLight,
-  paint: Paint,
-  { colours, mayBeSetOff }: JudgedPiece,
-): ModelReading => modelReading(light, { ...paint, source: 'maker' }, colours, [], mayBeSetOff)
 
 // A wall and a part that quarrel by their leans do so in the piece as well, where its maker made them sit. One that looks a
 // poor copy of the other no piece excuses.
 const NOT_EXCUSED: readonly Pairing[] = ['near miss', 'dirties', 'washes out']
+// A wall that comes close to the part it takes up is what it is for.
+const TAKEN_UP = 0.9
 
 /** To come close to the part that it takes up is what the wall is for. */
-const taken = (own: ModelReading): BesidePiece & Pick<ModelReading, 'pairing'> =>
-  own.pairing === 'near miss'
-    ? {
-        pairing: own.pairing,
-        verdict: 'works',
-        sentence: `Takes up the ${own.part}: across the room the two read as one colour.`,
-      }
-    : own
+function taken(own: PairReading): BesidePiece {
+  if (own.pairing !== 'near miss') return own
+  return {
+    judgement: judgementOf(TAKEN_UP),
+    chance: TAKEN_UP,
+    sentence: `Takes up the ${own.part}: across the room the two read as one colour.`,
+  }
+}
 
 /**
  * A wall drawn from one part of a piece is held to that part as to any finish; of the other parts only to those that
@@ -89,18 +75,16 @@ function besidePiece(
   paint: Paint,
   { piece, source }: DrawnFrom,
 ): BesidePiece {
-  const beside = (colour: FinishColour): ModelReading =>
-    besideFinish(light, paint, { ...piece, colours: [colour], mayBeSetOff: true })
+  const beside = (colour: FinishColour): PairReading =>
+    pairReading(light, paint, { ...piece, colours: [colour] })
   const own = taken(beside(source))
   const others = piece.colours.filter(({ part }) => part !== source.part).map(beside)
-  const poor = others.find(
-    ({ verdict, pairing }) => verdict === 'no' && NOT_EXCUSED.includes(pairing),
-  )
-  if (own.verdict !== 'no' && poor) return poor
-  const quarrels = others.find(({ verdict }) => verdict !== 'works')
+  const poor = others.find(({ chance, pairing }) => isBad(chance) && NOT_EXCUSED.includes(pairing))
+  if (!isBad(own.chance) && poor) return poor
+  const quarrels = others.find(({ chance }) => isBad(chance))
   const excuse =
-    own.verdict === 'works' && quarrels
+    isGood(own.chance) && quarrels
       ? ` By itself it is ${quarrels.reason} for the ${quarrels.part}, as the ${source.part} is within the piece.`
       : ''
-  return { verdict: own.verdict, sentence: own.sentence + excuse }
+  return { ...own, sentence: own.sentence + excuse }
 }

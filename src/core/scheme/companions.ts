@@ -1,6 +1,8 @@
 import { NO_LEAN_BELOW } from '../undertone/hue-name'
-import { gradeOf, verdictOfGrade } from '../pairing/pair-grade'
-import { pairingOf } from '../pairing/pairing'
+import type { HouseRules } from '../advice/house-rules'
+import { isGood } from '../pairing/chance'
+import { judgePair } from '../pairing/judge-pair'
+import { roleOf } from '../pairing/role'
 import type { DeckColour } from './trim'
 import { hueApartDeg, type Undertone } from '../undertone/undertone'
 
@@ -22,25 +24,54 @@ const BANDS: Record<CompanionPart, readonly [from: number, to: number]> = {
 const LEAST_STEP_LRV = 8
 const SHARED_HUE_DEG = 25
 
+/** What a companion has to live with besides the wall. */
+export interface CompanionRoom {
+  /** The chance that a colour works with what stays, in the light at hand; see `chanceInRoom`. */
+  readonly chanceWithStaying: (place: number) => number
+  /** Whether the room's own light speaks against it; see `roomAdvice`. */
+  readonly speaksAgainst: (place: number) => boolean
+  readonly rules: HouseRules
+}
+
+// So many of the nearest leans are held to the room.
+const TRIED = 24
+
 /**
- * A light, a bridging and a dark colour that share a wall's undertone, for the rooms seen from it: of each band the
- * one whose lean is nearest in direction and strength and which works beside the wall.
+ * A light, a bridging and a dark colour that share a wall's undertone, for the rooms seen from it: of each band, of the
+ * nearest in lean that work beside the wall, the one that works with what stays and that the light does not speak
+ * against; else the likeliest.
  *
  * @returns those there are, lightest first
  */
-export function companionsOf(wall: DeckColour, deck: readonly DeckColour[]): Companion[] {
+export function companionsOf(
+  wall: DeckColour,
+  deck: readonly DeckColour[],
+  room: CompanionRoom,
+): Companion[] {
   return COMPANION_PARTS.flatMap((part) => {
     const [from, to] = BANDS[part]
-    const fits = deck.filter(
-      (colour) =>
-        colour.lrvPercent >= from &&
-        colour.lrvPercent <= to &&
-        Math.abs(colour.lrvPercent - wall.lrvPercent) >= LEAST_STEP_LRV &&
-        sharesUndertone(wall.undertone, colour.undertone) &&
-        works(wall.undertone, colour.undertone),
+    const nearest = deck
+      .filter(
+        (colour) =>
+          colour.lrvPercent >= from &&
+          colour.lrvPercent <= to &&
+          Math.abs(colour.lrvPercent - wall.lrvPercent) >= LEAST_STEP_LRV &&
+          sharesUndertone(wall.undertone, colour.undertone) &&
+          isGood(judgePair(wall, colour, roleOf('trim', room.rules)).chance),
+      )
+      .sort((p, q) => leanApart(wall, p) - leanApart(wall, q))
+      .slice(0, TRIED)
+      .map(({ place }) => ({ place, chance: room.chanceWithStaying(place) }))
+    const suiting = nearest.find(
+      ({ place, chance }) => isGood(chance) && !room.speaksAgainst(place),
     )
-    const nearest = fits.sort((p, q) => leanApart(wall, p) - leanApart(wall, q))[0]
-    return nearest ? [{ part, place: nearest.place }] : []
+    const chosen =
+      suiting ??
+      nearest.reduce<(typeof nearest)[number] | null>(
+        (p, q) => (p && p.chance >= q.chance ? p : q),
+        null,
+      )
+    return chosen ? [{ part, place: chosen.place }] : []
   })
 }
 
@@ -48,9 +79,6 @@ function sharesUndertone(p: Undertone, q: Undertone): boolean {
   if (p.c < NO_LEAN_BELOW) return q.c < 2 * NO_LEAN_BELOW
   return q.c >= NO_LEAN_BELOW && hueApartDeg(p.hueDeg, q.hueDeg) <= SHARED_HUE_DEG
 }
-
-const works = (wall: Undertone, other: Undertone): boolean =>
-  verdictOfGrade(gradeOf(pairingOf(wall, other), wall, other)) === 'works'
 
 const leanApart = ({ undertone: p }: DeckColour, { undertone: q }: DeckColour): number =>
   Math.hypot(p.a - q.a, p.b - q.b)

@@ -2,7 +2,12 @@ import { prepareLight } from '../colour/appearance'
 import { daylightSpectrum } from '../colour/daylight'
 import type { Lab } from '../colour/lab'
 import { reflectanceOfReading } from '../paint/reading'
-import { judgedWall, type JudgedPiece, type Paint } from './beside-piece'
+import { DEFAULT_HOUSE_RULES } from '../advice/house-rules'
+import { isBad } from '../pairing/chance'
+import type { JudgedKeeper } from '../pairing/judged-keeper'
+import type { KeeperKind } from '../pairing/keeper-kind'
+import { roleOf } from '../pairing/role'
+import { judgedWall, type Paint } from './beside-piece'
 import { leadSchemes, nearestPaint, surfacesOf } from './lead-schemes'
 import { hueApartDeg, undertoneOf } from '../undertone/undertone'
 
@@ -21,12 +26,18 @@ const PAINTS = [20, 30, 40, 50, 60, 70, 80, 90]
   )
   .map((lab, place): Paint => {
     const reflectance = surface(lab)
-    return { place, strengthPercent: 100, reflectance, undertone: undertoneOf(noon, reflectance) }
+    const undertone = undertoneOf(noon, reflectance)
+    return { place, strengthPercent: 100, reflectance, undertone, source: 'spectral' }
   })
 
-const piece = (name: string, ...colours: (readonly [string, number, Lab])[]): JudgedPiece => ({
+const pieceOf = (
+  kind: KeeperKind,
+  name: string,
+  ...colours: (readonly [string, number, Lab])[]
+): JudgedKeeper => ({
   name,
-  mayBeSetOff: true,
+  role: roleOf(kind, DEFAULT_HOUSE_RULES),
+  varies: false,
   colours: colours.map(([part, sharePercent, lab]) => ({
     part,
     sharePercent,
@@ -34,6 +45,8 @@ const piece = (name: string, ...colours: (readonly [string, number, Lab])[]): Ju
     source: 'spectral',
   })),
 })
+const piece = (name: string, ...colours: (readonly [string, number, Lab])[]) =>
+  pieceOf('rug', name, ...colours)
 const RUG = piece(
   'Rug',
   ['field', 60, [50, 20, 13]],
@@ -53,7 +66,7 @@ test('from the dominant colour: same family, softer and lighter, so that the pie
     expect(hueApartDeg(paint.undertone.hueDeg, field.hueDeg)).toBeLessThanOrEqual(40)
     expect(paint.undertone.c).toBeLessThan(0.7 * field.c)
     expect(paint.undertone.j).toBeGreaterThan(field.j + 10)
-    expect(beside.verdict).not.toBe('no')
+    expect(isBad(beside.chance)).toBe(false)
   }
 })
 
@@ -80,7 +93,7 @@ test('parts that no wall takes are free to return, the clearest first, each near
 
 test('nothing that clashes with what else stays is proposed, and what is weakest is named', () => {
   // Common practice: an orange-pink stone rejects green.
-  const stone = piece('Stone', ['ground', 100, [66, 9, 14]])
+  const stone = pieceOf('stone', 'Stone', ['ground', 100, [66, 9, 14]])
   const cushion = piece('Cushion', ['cloth', 100, [52, -16, 12]])
   const [alone] = leadSchemes(noon, cushion, PAINTS, [])
   expect(alone!.walls.length).toBeGreaterThan(0)
@@ -88,9 +101,9 @@ test('nothing that clashes with what else stays is proposed, and what is weakest
     judgedWall(noon, alone!.walls[0]!.paint, { piece: cushion, source: cushion.colours[0]! }, [
       stone,
     ]).weakest,
-  ).toEqual({ name: 'Stone', verdict: 'no' })
-  const [beside] = leadSchemes(noon, cushion, PAINTS, [{ ...stone, mayBeSetOff: false }])
-  for (const { weakest } of beside!.walls) expect(weakest!.verdict).not.toBe('no')
+  ).toMatchObject({ name: 'Stone', judgement: 'no' })
+  const [beside] = leadSchemes(noon, cushion, PAINTS, [stone])
+  for (const { weakest } of beside!.walls) expect(isBad(weakest!.chance)).toBe(false)
 })
 
 test('a piece of one colour gives one scheme, a piece of none is refused', () => {

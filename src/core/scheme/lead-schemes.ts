@@ -1,12 +1,8 @@
 import type { PreparedLight } from '../colour/appearance'
-import {
-  judgedWall,
-  type DrawnFrom,
-  type JudgedPiece,
-  type Paint,
-  type SchemeWall,
-} from './beside-piece'
-import type { FinishColour } from '../pairing/keeper-parts'
+import { judgedWall, type DrawnFrom, type Paint, type SchemeWall } from './beside-piece'
+import { isBad } from '../pairing/chance'
+import type { JudgedKeeper } from '../pairing/judged-keeper'
+import type { FinishColour } from '../pairing/parts'
 import { hueApartDeg, leaning, undertoneOf, type Undertone } from '../undertone/undertone'
 
 /** From the colour that the piece has most of, or from a lesser one. */
@@ -47,9 +43,9 @@ const CLEAR = { share: 0.8, most: 18, apart: 15, fromJ: 22, toJ: 92 } as const
  */
 export function leadSchemes(
   light: PreparedLight,
-  piece: JudgedPiece,
+  piece: JudgedKeeper,
   paints: readonly Paint[],
-  others: readonly JudgedPiece[],
+  others: readonly JudgedKeeper[],
 ): Scheme[] {
   const parts = seenParts(light, piece)
   const dominant = parts[0]
@@ -82,7 +78,7 @@ export function leadSchemes(
 type SeenPart = FinishColour & { readonly undertone: Undertone }
 
 /** Parts by share, the largest first. */
-const seenParts = (light: PreparedLight, { colours }: JudgedPiece): SeenPart[] =>
+const seenParts = (light: PreparedLight, { colours }: JudgedKeeper): SeenPart[] =>
   colours
     .map((colour) => ({ ...colour, undertone: undertoneOf(light, colour.reflectance) }))
     .sort((p, q) => q.sharePercent - p.sharePercent)
@@ -135,7 +131,7 @@ function wallsNear(
   light: PreparedLight,
   drawn: DrawnFrom,
   paints: readonly Paint[],
-  others: readonly JudgedPiece[],
+  others: readonly JudgedKeeper[],
 ): SchemeWall[] {
   const family = paints.filter(
     ({ undertone }) =>
@@ -154,7 +150,8 @@ function wallsNear(
     )
     if (!isNew) continue
     const wall = judgedWall(light, paint, drawn, others)
-    if (wall.beside.verdict !== 'no' && wall.weakest?.verdict !== 'no') chosen.push(wall)
+    if (!isBad(wall.beside.chance) && !(wall.weakest && isBad(wall.weakest.chance)))
+      chosen.push(wall)
   }
   return chosen
 }

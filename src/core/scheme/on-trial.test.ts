@@ -3,7 +3,7 @@ import {
   DEGREE_RANGE,
   prepareLight,
   screenColour,
-  screenColoursOfXyz,
+  screenColoursTogether,
 } from '../colour/appearance'
 import { daylightSpectrum } from '../colour/daylight'
 import { planckianSpectrum } from '../colour/planckian'
@@ -12,7 +12,7 @@ import { lrvPercent } from '../paint/lrv'
 import { reflectanceOfReading } from '../paint/reading'
 import { companionsOf, otherHuesOfSameLrv } from './companions'
 import { DEFAULT_HOUSE_RULES } from '../advice/house-rules'
-import { extremesOf, finishesItTakes, turnsOf, type DayLight } from './on-trial'
+import { finishesItTakes, turnsOf, warming, type DayLight } from './on-trial'
 import { trimsFor, type DeckColour } from './trim'
 import { hueApartDeg, undertoneOf } from '../undertone/undertone'
 
@@ -22,6 +22,7 @@ const colour = (place: number, lab: Lab): DeckColour => ({
   place,
   lrvPercent: lrvPercent(surface(lab)),
   undertone: undertoneOf(noon, surface(lab)),
+  source: 'maker',
 })
 
 const STRIP: readonly Lab[] = [
@@ -45,23 +46,62 @@ const OTHERS: readonly Lab[] = [
   [70, 9, -3],
   [30, -8, 4],
   [92, -3, 2],
+  [38, -14, -8],
 ]
 const deck = [...STRIP, ...WHITES, ...OTHERS].map((lab, place) => colour(place, lab))
 const strip = STRIP.map((_, place) => place)
 
-test('trims of a mid beige: all four kinds, judged, the best pair first', () => {
+const kindsOf = (place: number, washesOut = false) =>
+  trimsFor(deck[place]!, deck, strip, DEFAULT_HOUSE_RULES, washesOut).map(({ kind }) => kind)
+
+test('trims of a mid beige: every kind, judged, the likeliest first', () => {
   const trims = trimsFor(deck[3]!, deck, strip, DEFAULT_HOUSE_RULES)
   expect(trims.map(({ kind }) => kind).sort()).toEqual([
     'clean-white',
+    'complement',
     'relative',
     'same',
     'soft-white',
   ])
-  expect(trims.map(({ grade }) => grade)).toEqual(
-    trims.map(({ grade }) => grade).sort((p, q) => p - q),
+  expect(trims.map(({ chance }) => chance)).toEqual(
+    trims.map(({ chance }) => chance).sort((p, q) => q - p),
   )
   const clean = trims.find(({ kind }) => kind === 'clean-white')!
   expect(clean.lrvRatio).toBeCloseTo(deck[clean.place]!.lrvPercent / deck[3]!.lrvPercent, 1)
+  for (const { words, judgement } of trims)
+    if (judgement === 'works') expect(words).not.toMatch(/dirty|clash|near miss|too /)
+})
+
+test('a white trim is never the wall’s own colour, nor one that nobody could tell from it', () => {
+  // The softened white of the deck as the wall, then a near copy of it.
+  const soft = STRIP.length + 1
+  for (const near of [
+    [94, 0, 7],
+    [94.5, 0.3, 6.5],
+  ] as const) {
+    const copy = [...deck, colour(deck.length, [...near])]
+    for (const trim of trimsFor(copy[soft]!, copy, strip, DEFAULT_HOUSE_RULES))
+      if (trim.kind !== 'same') expect([soft, deck.length]).not.toContain(trim.place)
+  }
+})
+
+test('a pale wall in a very bright room is kept by a clean white trim', () => {
+  expect(kindsOf(0, true)[0]).toBe('clean-white')
+  const [first] = trimsFor(deck[0]!, deck, strip, DEFAULT_HOUSE_RULES, true)
+  expect(first!.words).toMatch(/keeps a pale wall in a very bright room/)
+})
+
+test('a deep complement is deep, clear and from across the circle; a wall without a lean has none', () => {
+  const complement = trimsFor(deck[3]!, deck, strip, DEFAULT_HOUSE_RULES).find(
+    ({ kind }) => kind === 'complement',
+  )!
+  const { undertone, lrvPercent: lrv } = deck[complement.place]!
+  expect(lrv).toBeLessThanOrEqual(25)
+  expect(hueApartDeg(undertone.hueDeg, deck[3]!.undertone.hueDeg)).toBeGreaterThanOrEqual(120)
+  const grey = [...deck, colour(deck.length, [70, 0, 0])]
+  expect(
+    trimsFor(grey.at(-1)!, grey, strip, DEFAULT_HOUSE_RULES).map(({ kind }) => kind),
+  ).not.toContain('complement')
 })
 
 test('a relative is two strip steps away: deeper beside a light wall, lighter beside a deep one', () => {
@@ -82,11 +122,29 @@ test('the house rule’s trim comes first whatever pairs best', () => {
     )
 })
 
+const ANYWHERE = {
+  chanceWithStaying: () => 1,
+  speaksAgainst: () => false,
+  rules: DEFAULT_HOUSE_RULES,
+}
+
 test('companions share the lean, one light, one between, one dark', () => {
-  const companions = companionsOf(deck[3]!, deck)
+  const companions = companionsOf(deck[3]!, deck, ANYWHERE)
   expect(companions.map(({ part }) => part)).toEqual(['light', 'bridging', 'dark'])
   for (const { place } of companions)
     expect(hueApartDeg(deck[place]!.undertone.hueDeg, deck[3]!.undertone.hueDeg)).toBeLessThan(25)
+})
+
+test('companions know what stays and what the room’s light says', () => {
+  const light = (room: Partial<typeof ANYWHERE>) =>
+    companionsOf(deck[3]!, deck, { ...ANYWHERE, ...room }).find(({ part }) => part === 'light')!
+      .place
+  const first = light({})
+  // What stays rejects the nearest, or the light speaks against it: another is taken.
+  expect(
+    light({ chanceWithStaying: ((at: number) => (at === first ? 0.1 : 0.9)) as () => number }),
+  ).not.toBe(first)
+  expect(light({ speaksAgainst: ((at: number) => at === first) as () => boolean })).not.toBe(first)
 })
 
 test('the same LRV in another hue is as light and leans elsewhere', () => {
@@ -106,8 +164,8 @@ const day = (lights: readonly (readonly [number, ReturnType<typeof prepareLight>
 test('a turn is told by the hour it begins, a flicker is not', () => {
   const cool = prepareLight(daylightSpectrum(9000), 300)
   const warm = prepareLight(planckianSpectrum(2700), 60)
-  // A metameric-prone grey-green: leans one way by day, another under lamps.
-  const odd = surface([62, -1.6, 1.2])
+  // A green-grey that leans yellow-green by day and green under lamps.
+  const odd = surface([62, -2, 3.46])
   const [byDay, byLamp] = [undertoneOf(cool, odd), undertoneOf(warm, odd)]
   expect(hueApartDeg(byDay.hueDeg, byLamp.hueDeg)).toBeGreaterThan(5)
   const turns = turnsOf(
@@ -133,32 +191,40 @@ test('a turn is told by the hour it begins, a flicker is not', () => {
     odd,
   )
   expect(flicker).toHaveLength(1)
-  if (turns.length > 1) expect(turns[1]!.minute).toBe(1200)
+  expect(turns).toHaveLength(2)
+  expect(turns[1]!.minute).toBe(1200)
+  expect(turns[1]!.lean).not.toBe(turns[0]!.lean)
   expect(turns[0]!.minute).toBe(480)
 })
 
-test('brightness falls to about 0.63 from 300 to 30 lux, and saturation is lost in strong light', () => {
-  // The figures of docs/model.md, section on what the eye sees: Q × 0.63, s × 0.87.
-  const taupe = surface([60, 4, 6])
-  const dim = extremesOf(
+test('the warmest light of the day is named, and what it does', () => {
+  const cool = prepareLight(daylightSpectrum(9000), 300)
+  const sun = prepareLight(planckianSpectrum(2700), 200)
+  const greige = surface([80, 1, 6])
+  const got = warming(
     day([
-      [0, prepareLight(daylightSpectrum(6504), 300)],
-      [1, prepareLight(daylightSpectrum(6504), 30)],
+      [480, cool],
+      [1100, sun],
+      [1130, cool],
     ]),
-    taupe,
+    greige,
   )!
-  expect(dim.brightnessKept).toBeGreaterThan(0.58)
-  expect(dim.brightnessKept).toBeLessThan(0.68)
-  expect(dim.saturationKept).toBeGreaterThan(0.8)
-  expect(dim.saturationKept).toBeLessThan(0.95)
-  expect(extremesOf([], taupe)).toBeNull()
+  expect(got.minute).toBe(1100)
+  expect(got.units).toBeGreaterThan(3)
+  expect(warming(day([[480, cool]]), greige)!.units).toBe(0)
+  expect(warming([], greige)).toBeNull()
 })
 
 test('a pink beige takes what leans its way and rejects green; a grey rejects little', () => {
-  const { takes, rejects } = finishesItTakes(undertoneOf(noon, surface([80, 5, 9])))
+  const { takes, rejects } = finishesItTakes(
+    undertoneOf(noon, surface([80, 5, 9])),
+    DEFAULT_HOUSE_RULES,
+  )
   expect(takes).toEqual(expect.arrayContaining(['orange']))
   expect(rejects).toEqual(expect.arrayContaining(['green']))
-  expect(finishesItTakes(undertoneOf(noon, surface([80, 0, 0]))).rejects).toEqual([])
+  expect(
+    finishesItTakes(undertoneOf(noon, surface([80, 0, 0])), DEFAULT_HOUSE_RULES).rejects,
+  ).toEqual([])
 })
 
 test('the range over D spans D, and a light that leaves no doubt has no range', () => {
@@ -176,7 +242,7 @@ test('a strong colour has a Display P3 form where sRGB has none, and stays itsel
   // Between the green primaries of IEC 61966-2-1 (x 0.30, y 0.60) and of Display P3 (0.265, 0.690).
   const inside = screenColour(noon, surface([60, 5, 10]))
   expect(inside).toMatchObject({ inGamut: true, p3: null })
-  const [beyond] = screenColoursOfXyz(noon, [[18, 40, 4.5]])
+  const [beyond] = screenColoursTogether([{ light: noon, xyz: [18, 40, 4.5] }])
   expect(beyond!.inGamut).toBe(false)
   expect(beyond!.p3).toMatch(/^color\(display-p3 0\.\d+ 0\.\d+ 0\.\d+\)$/)
 })

@@ -1,8 +1,10 @@
-import { correlatesInRoom, type PreparedLight } from '../colour/appearance'
+import { appearanceOf, type PreparedLight } from '../colour/appearance'
 import type { Reflectance } from '../colour/spectrum'
 import { hueName, NO_LEAN_BELOW, type HueName } from '../undertone/hue-name'
-import { gradeOf, verdictOfGrade } from '../pairing/pair-grade'
-import { pairingOf } from '../pairing/pairing'
+import type { HouseRules } from '../advice/house-rules'
+import { isBad, isGood } from '../pairing/chance'
+import { judgePair } from '../pairing/judge-pair'
+import { roleOf } from '../pairing/role'
 import { leaning, undertoneOf, type Undertone } from '../undertone/undertone'
 
 /** A light of the day and when. */
@@ -39,26 +41,29 @@ export function turnsOf(day: readonly DayLight[], reflectance: Reflectance): Tur
   return turns
 }
 
-/** What becomes of a colour in the day's strongest and weakest light, beside an ordinary 300 lux. */
-export interface Extremes {
-  /** Saturation in the brightest light over that in the dimmest, under 1 where it washes out. */
-  readonly saturationKept: number
-  /** Brightness in the dimmest light over that in the brightest, under 1 where it goes dingy. */
-  readonly brightnessKept: number
+/** How much warmer a colour reads in the day's warmest light than in its coolest, CAM16-UCS units towards gold. */
+export interface Warming {
+  readonly minute: number
+  readonly units: number
 }
 
-/** @returns null with no light to see by */
-export function extremesOf(day: readonly DayLight[], reflectance: Reflectance): Extremes | null {
-  const byLux = [...day].sort((p, q) => p.prepared.illuminanceLux - q.prepared.illuminanceLux)
-  const [dimmest, brightest] = [byLux[0], byLux.at(-1)]
-  if (!dimmest || !brightest) return null
-  const [low, high] = [dimmest, brightest].map(({ prepared }) =>
-    correlatesInRoom(prepared, reflectance),
-  )
-  return {
-    saturationKept: low!.s > 0 ? high!.s / low!.s : 1,
-    brightnessKept: low!.Q / high!.Q,
-  }
+const GOLD = [Math.cos((75 * Math.PI) / 180), Math.sin((75 * Math.PI) / 180)] as const
+
+/**
+ * What the warmest light of the day does to a colour as it is drawn, to an eye that has not fully adapted.
+ *
+ * @returns null for a day without light
+ */
+export function warming(day: readonly DayLight[], reflectance: Reflectance): Warming | null {
+  const golden = day.map(({ minute, prepared }) => {
+    const [, a, b] = appearanceOf(prepared, reflectance).ucs
+    return { minute, gold: a * GOLD[0] + b * GOLD[1] }
+  })
+  const [first] = golden
+  if (!first) return null
+  const warmest = golden.reduce((p, q) => (q.gold > p.gold ? q : p))
+  const coolest = golden.reduce((p, q) => (q.gold < p.gold ? q : p))
+  return { minute: warmest.minute, units: warmest.gold - coolest.gold }
 }
 
 // The finishes asked about: every tenth degree, a quiet to middling lean, as light as a wood or a stone.
@@ -71,16 +76,20 @@ export interface FinishesItTakes {
   readonly rejects: readonly HueName[]
 }
 
-/** What a wall colour asks of finishes, by the pairing table all around the hues. */
-export function finishesItTakes(wall: Undertone): FinishesItTakes {
+/** What a wall colour asks of fixed finishes that are read well, all around the hues. */
+export function finishesItTakes(wall: Undertone, rules: HouseRules): FinishesItTakes {
   const takes = new Set<HueName>()
   const rejects = new Set<HueName>()
   for (let hueDeg = 0; hueDeg < 360; hueDeg += 5) {
     const angle = (hueDeg * Math.PI) / 180
     const finish = leaning(ASKED_J, ASKED_LEAN * Math.cos(angle), ASKED_LEAN * Math.sin(angle))
-    const verdict = verdictOfGrade(gradeOf(pairingOf(wall, finish), wall, finish))
-    if (verdict === 'works') takes.add(hueName(hueDeg))
-    if (verdict === 'no') rejects.add(hueName(hueDeg))
+    const { chance } = judgePair(
+      { undertone: wall, source: 'spectral' },
+      { undertone: finish, source: 'spectral' },
+      roleOf('stone', rules),
+    )
+    if (isGood(chance)) takes.add(hueName(hueDeg))
+    if (isBad(chance)) rejects.add(hueName(hueDeg))
   }
   // A name that is taken and rejected in part is left unsaid.
   const only = (of: Set<HueName>, not: Set<HueName>): HueName[] =>

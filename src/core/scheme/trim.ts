@@ -1,11 +1,14 @@
+import type { HouseRules } from '../advice/house-rules'
+import { ruleWords } from '../advice/house-rules'
+import { judgementOf, type Judgement } from '../pairing/chance'
+import { judgePair, type PairJudgement } from '../pairing/judge-pair'
+import { roleOf } from '../pairing/role'
+import type { ReadingSource } from '../paint/reading'
 import { SHEENS, type Sheen } from '../paint/sheen'
+import { STRIP_STEP, unitsApart } from '../ranking/variety'
 import { familyOf } from '../undertone/family'
-import { ruleWords, type HouseRules } from '../advice/house-rules'
 import { NO_LEAN_BELOW } from '../undertone/hue-name'
-import { gradeOf, verdictOfGrade, worksDegree } from '../pairing/pair-grade'
-import { pairingOf, type Pairing } from '../pairing/pairing'
 import { hueApartDeg, type Undertone } from '../undertone/undertone'
-import { wallOnFinish } from '../pairing/wall-on-finish'
 
 /** A deck colour at full strength, as it is seen in the light at hand. */
 export interface DeckColour {
@@ -13,18 +16,18 @@ export interface DeckColour {
   readonly place: number
   readonly lrvPercent: number
   readonly undertone: Undertone
+  readonly source: ReadingSource
 }
 
-export const TRIM_KINDS = ['same', 'clean-white', 'soft-white', 'relative'] as const
+export const TRIM_KINDS = ['same', 'clean-white', 'soft-white', 'relative', 'complement'] as const
 export type TrimKind = (typeof TRIM_KINDS)[number]
 
 export interface TrimOption {
   readonly kind: TrimKind
   readonly place: number
   readonly sheen: Sheen
-  readonly pairing: Pairing
-  /** See `gradeOf`. */
-  readonly grade: number
+  readonly judgement: Judgement
+  readonly chance: number
   /** LRV of the lighter over that of the darker. */
   readonly lrvRatio: number
   readonly words: string
@@ -38,33 +41,42 @@ const SOFT_LEAN = [CLEAN_LEAN_BELOW, 9] as const
 const SOFT_HUE_DEG = 35
 const DEEP_BELOW_LRV = 45
 const STRIP_STEPS = 2
+// A complementary trim is deep, clear and from across the circle, beside a wall that has a lean; common practice.
+const COMPLEMENT = { upToLrv: 25, darker: 15, hueDeg: 120, lean: 7, wallLean: 3 } as const
 // One colour in two sheens never quarrels and never sets off.
-const SAME_GRADE = 0.25
+const SAME_CHANCE = 0.9
 
 /**
- * Trims for a wall, judged by the pairing table: the same colour in a higher sheen, a clean white, a softened white, a
- * relative two strip steps away (lighter if the wall is deep). The house rule's own school comes first, else the
- * one that pairs best.
+ * Trims for a wall, judged as trim: the same colour in a higher sheen, a clean white, a softened white, a relative two
+ * strip steps away (lighter if the wall is deep), a deep complement. The house rule's own school comes first, else the
+ * one likeliest to work; beside a pale wall that a very bright room washes out, the clean white.
  *
  * @param strip places of the wall's strip, lightest first; the wall among them
+ * @param washesOut whether the wall washes out in its room
  */
 export function trimsFor(
   wall: DeckColour,
   deck: readonly DeckColour[],
   strip: readonly number[],
   rules: HouseRules,
+  washesOut = false,
 ): TrimOption[] {
-  const byPlace = new Map(deck.map((colour) => [colour.place, colour]))
+  // The wall's own colour, or one that nobody could tell from it, is no other trim.
+  const others = deck.filter(
+    (c) => c.place !== wall.place && unitsApart(c.undertone, wall.undertone) >= STRIP_STEP,
+  )
   const best = (among: readonly DeckColour[]): DeckColour | undefined =>
-    among.reduce<DeckColour | undefined>(
-      (p, q) => (p && gradeBeside(wall, p) <= gradeBeside(wall, q) ? p : q),
-      undefined,
-    )
-  const clean = deck
+    among
+      .map((c) => ({ c, chance: judged(wall, c, rules).chance }))
+      .reduce<{ c: DeckColour; chance: number } | undefined>(
+        (p, q) => (p && p.chance >= q.chance ? p : q),
+        undefined,
+      )?.c
+  const clean = others
     .filter((c) => c.lrvPercent >= CLEAN_FROM_LRV && c.undertone.c < CLEAN_LEAN_BELOW)
     .sort((p, q) => p.undertone.c - q.undertone.c)[0]
   const soft = best(
-    deck.filter(
+    others.filter(
       (c) =>
         c.lrvPercent >= SOFT_FROM_LRV &&
         c.undertone.c >= SOFT_LEAN[0] &&
@@ -73,20 +85,35 @@ export function trimsFor(
           hueApartDeg(c.undertone.hueDeg, wall.undertone.hueDeg) <= SOFT_HUE_DEG),
     ),
   )
-  const relative = byPlace.get(relativePlace(wall, strip) ?? -1)
-  const options = [
-    sameColour(wall),
-    ...(clean ? [judged('clean-white', wall, clean, rules)] : []),
-    ...(soft ? [judged('soft-white', wall, soft, rules)] : []),
-    ...(relative ? [judged('relative', wall, relative, rules)] : []),
+  const relative = others.find(({ place }) => place === relativePlace(wall, strip))
+  const complement =
+    wall.undertone.c < COMPLEMENT.wallLean
+      ? undefined
+      : best(
+          others.filter(
+            ({ undertone, lrvPercent }) =>
+              lrvPercent <= Math.min(COMPLEMENT.upToLrv, wall.lrvPercent - COMPLEMENT.darker) &&
+              undertone.c >= COMPLEMENT.lean &&
+              hueApartDeg(undertone.hueDeg, wall.undertone.hueDeg) >= COMPLEMENT.hueDeg,
+          ),
+        )
+  const offered: readonly (readonly [TrimKind, DeckColour | undefined])[] = [
+    ['clean-white', clean],
+    ['soft-white', soft],
+    ['relative', relative],
+    ['complement', complement],
   ]
-  return options.sort(
-    (p, q) => Number(q.kind === rules.trim) - Number(p.kind === rules.trim) || p.grade - q.grade,
-  )
+  const first = washesOut && rules.trim === 'table' ? 'clean-white' : rules.trim
+  return [
+    sameColour(wall),
+    ...offered.flatMap(([kind, trim]) =>
+      trim ? [option(kind, wall, trim, rules, washesOut)] : [],
+    ),
+  ].sort((p, q) => Number(q.kind === first) - Number(p.kind === first) || q.chance - p.chance)
 }
 
-const gradeBeside = ({ undertone: wall }: DeckColour, { undertone: trim }: DeckColour): number =>
-  gradeOf(pairingOf(wall, trim), wall, trim)
+const judged = (wall: DeckColour, trim: DeckColour, rules: HouseRules): PairJudgement =>
+  judgePair(wall, trim, roleOf('trim', rules))
 
 /** Two steps lighter on the strip if the wall is deep, else deeper; the other way at the strip's end. */
 function relativePlace(wall: DeckColour, strip: readonly number[]): number | undefined {
@@ -96,45 +123,55 @@ function relativePlace(wall: DeckColour, strip: readonly number[]): number | und
   return strip[at + by] ?? strip[at - by]
 }
 
+const trimSheen: Sheen = SHEENS[2]
+
 function sameColour(wall: DeckColour): TrimOption {
   return {
     kind: 'same',
     place: wall.place,
     sheen: trimSheen,
-    pairing: 'connects',
-    grade: SAME_GRADE,
+    judgement: judgementOf(SAME_CHANCE),
+    chance: SAME_CHANCE,
     lrvRatio: 1,
     words: `the wall’s own colour in ${trimSheen}: quiet, the line of the trim shows by its shine alone`,
   }
 }
 
-const trimSheen: Sheen = SHEENS[2]
-
-function judged(kind: TrimKind, wall: DeckColour, trim: DeckColour, rules: HouseRules): TrimOption {
-  const pairing = pairingOf(wall.undertone, trim.undertone)
-  const grade = gradeOf(pairing, wall.undertone, trim.undertone)
+function option(
+  kind: TrimKind,
+  wall: DeckColour,
+  trim: DeckColour,
+  rules: HouseRules,
+  washesOut: boolean,
+): TrimOption {
+  const pair = judged(wall, trim, rules)
   const [dark, light] = [wall.lrvPercent, trim.lrvPercent].sort((p, q) => p - q) as [number, number]
   const lrvRatio = light / Math.max(1, dark)
-  const degree = worksDegree(grade)
-  const said = degree ?? (verdictOfGrade(grade) === 'unsure' ? 'unsure' : pairing)
-  const greige = kind === 'clean-white' ? besideGreige(wall, rules) : ''
-  const back = wallOnFinish(wall.undertone, trim.undertone).words
+  const judgement = judgementOf(pair.chance)
+  const why = judgement === 'works' || judgement === 'works likely' ? pair.pairing : pair.reason
+  const words = [
+    `${judgement}: ${why}`,
+    `the wall ${pair.back.words}`,
+    `${lrvRatio.toFixed(1)} to 1 in LRV`,
+    ...(kind === 'clean-white' ? besideGreige(wall, rules) : []),
+    ...(kind === 'clean-white' && washesOut ? ['keeps a pale wall in a very bright room'] : []),
+  ]
   return {
     kind,
     place: trim.place,
     sheen: trimSheen,
-    pairing,
-    grade,
+    judgement,
+    chance: pair.chance,
     lrvRatio,
-    words: `${said}; the wall ${back}; ${lrvRatio.toFixed(1)} to 1 in LRV${greige}`,
+    words: words.join('; '),
   }
 }
 
 /** What the rule on a clean white beside a greige holds, where it differs from the pair's own reading. */
-function besideGreige(wall: DeckColour, rules: HouseRules): string {
+function besideGreige(wall: DeckColour, rules: HouseRules): string[] {
   const rule = rules['white-beside-greige']
   const { kind } = familyOf(wall.undertone, wall.lrvPercent, rules)
-  if (kind !== 'greige' || rule === 'computed') return ''
+  if (kind !== 'greige' || rule === 'computed') return []
   const held = rule === 'sets-off' ? 'held to set it off' : 'held to make it look dirty'
-  return `; ${held} (${ruleWords('white-beside-greige', rules)})`
+  return [`${held} (${ruleWords('white-beside-greige', rules)})`]
 }

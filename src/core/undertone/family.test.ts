@@ -16,13 +16,13 @@ const family = (lab: Lab) => familyOf(undertoneOf(noon, surface(lab)), lrvPercen
 // a warm grey, beige leans orange-pink, tan leans yellow or yellow-green, taupe is greyed violet or
 // pink, cream is pale and yellow, charcoal a deep grey. Either side of a border counts.
 const NEUTRALS: readonly (readonly [Lab, string])[] = [
-  [[88, 0, 0], 'grey'],
+  [[84, 0, 0], 'grey'],
   [[70, 0, 1], 'grey'],
   [[60, -1, -2], 'grey'],
   [[52, 0.5, 0.5], 'grey'],
   [[40, 0, -1], 'charcoal'],
-  [[33, 0.5, 1], 'charcoal'],
-  [[28, -0.5, -1.5], 'charcoal'],
+  [[33, 0.5, 1], 'off-black'],
+  [[28, -0.5, -1.5], 'off-black'],
   [[72, 1, 6], 'greige'],
   [[66, 0.5, 7], 'greige'],
   [[82, 0.5, 6], 'greige'],
@@ -57,9 +57,10 @@ test('constructed neutrals are called what the trade calls them, nine in ten at 
 })
 
 test('near a border both words are given, far from it one', () => {
-  expect(family([72, 0, 5]).words).toMatch(/between (greige and grey|grey and greige)$/)
+  expect(family([72, 0, 5]).words).toMatch(/between (greige and grey|grey and greige)/)
   expect(family([70, 0, 0]).words).toBe('mid grey')
-  expect(family([33, 0, 0]).words).toBe('charcoal')
+  expect(family([31, 0, 0]).words).toBe('off-black')
+  expect(family([44, 0, 0]).words).toBe('charcoal')
 })
 
 test('a pink beige is orange on the card and pink among beiges, where practitioners argue', () => {

@@ -1,31 +1,72 @@
 import { DEFAULT_HOUSE_RULES, type HouseRules } from '../advice/house-rules'
-import { hueName, hueNameAmongKind, type HueName } from './hue-name'
+import { hueName, hueNameAmongKind, NO_LEAN_BELOW, type HueName } from './hue-name'
 import { lightnessWord } from './lightness-word'
-import type { Undertone } from './undertone'
+import { leaning, roomForColour, type Undertone } from './undertone'
 
 export type Kind =
-  'grey' | 'charcoal' | 'greige' | 'taupe' | 'beige' | 'tan' | 'cream' | 'off-white' | HueName
+  | 'black'
+  | 'off-black'
+  | 'charcoal'
+  | 'brown'
+  | 'grey'
+  | 'greige'
+  | 'taupe'
+  | 'beige'
+  | 'tan'
+  | 'cream'
+  | 'off-white'
+  | 'white'
+  | HueName
 
-/** Limits of the kinds, in CAM16-UCS units, degrees and LRV per cent; see docs/model.md. */
+/** Kinds that keep their name whatever way they lean, and say it: "grey, leaning blue-green". */
+const NAMED_WITH_LEAN: readonly Kind[] = [
+  'black',
+  'off-black',
+  'charcoal',
+  'grey',
+  'off-white',
+  'white',
+]
+
+/** Kinds that say how light they are by themselves. */
+const SAYS_LIGHTNESS: readonly Kind[] = [
+  'black',
+  'off-black',
+  'charcoal',
+  'brown',
+  'off-white',
+  'white',
+]
+
+/**
+ * Limits of the kinds: leans in CAM16-UCS units, or over √(104 − J′) where depth leaves less or more for colour, angles
+ * in degrees, LRV in per cent. Common practice on invented neutrals; see docs/model.md.
+ */
 export const KIND_LIMITS = {
-  greyBelow: 3.5,
-  charcoalUpToLrv: 20,
+  /** Relative lean up to which it is a grey: towards violet and pink, towards orange to yellow-green, elsewhere. */
+  grey: { violetToPink: 0.6, warm: 0.72, cool: 1.1 },
+  warmHueDeg: [35, 125],
+  violetToPinkHueDeg: [290, 35],
+  black: { upToLrv: 4, leanBelow: 2.5 },
+  /** Deep neutrals: off-black, then charcoal; leaning more and warm it is a brown. */
+  deep: { offBlackUpToLrv: 10, upToLrv: 20, relativeBelow: 0.68, brownHueDeg: [35, 90] },
   greigeBelow: 8.5,
-  greigeHueDeg: [35, 125],
-  taupeBelow: 13,
-  taupeHueDeg: [270, 35],
+  taupe: { relativeBelow: 1.45, hueDeg: [290, 50] },
   creamFromLrv: 68,
-  creamLean: [6, 14],
+  creamLean: [7, 14],
   creamHueDeg: [78, 106],
+  offWhiteFromLrv: 69,
+  whiteFromLrv: 85,
+  offWhiteBelow: 7.5,
   neutralBelow: 20,
-  /** For those who tell beige from tan by lightness, and a greige from a greyed off-white. */
+  /** For those who tell beige from tan by lightness. */
   beigeFromLrv: 50,
-  offWhiteFromLrv: 72,
 } as const
 
 /** A lean this near a limit belongs to both sides. */
 const SOFT_LEAN = 0.5
 const SOFT_HUE_DEG = 4
+const SOFT_LRV = 1.5
 
 /** What a colour is called: "off-white greige", "mid, between grey and greige". */
 export interface Family {
@@ -46,30 +87,53 @@ export function familyOf(
   lrvPercent: number,
   rules: HouseRules = DEFAULT_HOUSE_RULES,
 ): Family {
-  const { c, hueDeg } = undertone
-  const kind = byRule(kindOf(c, hueDeg, lrvPercent), lrvPercent, rules)
-  const near =
-    neighbours(undertone, lrvPercent)
-      .map((other) => byRule(other, lrvPercent, rules))
-      .find((other) => other !== kind) ?? null
+  const named = (seen: Undertone, lrv: number): Kind => byRule(kindOf(seen, lrv), seen, lrv, rules)
+  const kind = named(undertone, lrvPercent)
+  const near = neighbours(undertone, lrvPercent, named).find((other) => other !== kind) ?? null
   const lightness = lightnessWord(lrvPercent)
-  if (near) return { kind, near, words: `${lightness}, between ${kind} and ${near}` }
-  const oneWord = kind === 'charcoal' || kind === 'off-white'
-  return { kind, near, words: oneWord ? kind : `${lightness} ${kind}` }
+  const saysLightness = [kind, near].some((each) => each !== null && SAYS_LIGHTNESS.includes(each))
+  const prefix = saysLightness ? '' : near ? `${lightness}, ` : `${lightness} `
+  const words = near ? `${prefix}between ${kind} and ${near}` : `${prefix}${kind}`
+  const lean =
+    NAMED_WITH_LEAN.includes(kind) && undertone.c >= NO_LEAN_BELOW
+      ? `, leaning ${hueName(undertone.hueDeg)}`
+      : ''
+  return { kind, near, words: `${words}${lean}` }
 }
 
 /** Names on which schools differ. */
-function byRule(kind: Kind, lrv: number, rules: HouseRules): Kind {
+function byRule(kind: Kind, { c, hueDeg, j }: Undertone, lrv: number, rules: HouseRules): Kind {
   if (rules['beige-tan'] === 'lightness' && (kind === 'beige' || kind === 'tan'))
     return lrv >= KIND_LIMITS.beigeFromLrv ? 'beige' : 'tan'
-  if (rules.greige === 'warm-grey' && kind === 'greige' && lrv > KIND_LIMITS.offWhiteFromLrv)
-    return 'off-white'
+  const isGreyedOffWhite =
+    kind === 'off-white' &&
+    c / roomForColour(j) >= GREYED_OFF_WHITE &&
+    between(hueDeg, ...KIND_LIMITS.taupe.hueDeg) === false &&
+    between(hueDeg, ...KIND_LIMITS.warmHueDeg)
+  if (rules.greige === 'both' && isGreyedOffWhite && c < GREYED_BELOW) return 'greige'
   return kind
 }
 
-function kindOf(c: number, hueDeg: number, lrv: number): Kind {
+// A greyed off-white, between these, is a greige to the school that calls it so.
+const GREYED_OFF_WHITE = 0.9
+const GREYED_BELOW = 5
+
+/** Up to which relative lean a hue is a grey's. */
+function greyUpTo(hueDeg: number): number {
+  const { grey, warmHueDeg, violetToPinkHueDeg } = KIND_LIMITS
+  if (between(hueDeg, ...warmHueDeg)) return grey.warm
+  return between(hueDeg, ...violetToPinkHueDeg) ? grey.violetToPink : grey.cool
+}
+
+function kindOf({ c, hueDeg, j }: Undertone, lrv: number): Kind {
   const limit = KIND_LIMITS
-  if (c < limit.greyBelow) return lrv <= limit.charcoalUpToLrv ? 'charcoal' : 'grey'
+  const relative = c / roomForColour(j)
+  if (lrv <= limit.deep.upToLrv) {
+    if (lrv <= limit.black.upToLrv && c < limit.black.leanBelow) return 'black'
+    if (relative < limit.deep.relativeBelow)
+      return lrv <= limit.deep.offBlackUpToLrv ? 'off-black' : 'charcoal'
+    if (c < limit.neutralBelow && between(hueDeg, ...limit.deep.brownHueDeg)) return 'brown'
+  }
   const [creamFrom, creamTo] = limit.creamLean
   if (
     lrv >= limit.creamFromLrv &&
@@ -77,8 +141,11 @@ function kindOf(c: number, hueDeg: number, lrv: number): Kind {
     between(hueDeg, ...limit.creamHueDeg)
   )
     return 'cream'
-  if (c < limit.greigeBelow && between(hueDeg, ...limit.greigeHueDeg)) return 'greige'
-  if (c < limit.taupeBelow && between(hueDeg, ...limit.taupeHueDeg)) return 'taupe'
+  if (lrv >= limit.offWhiteFromLrv && c < limit.offWhiteBelow)
+    return lrv >= limit.whiteFromLrv ? 'white' : 'off-white'
+  if (relative < greyUpTo(hueDeg)) return 'grey'
+  if (relative < limit.taupe.relativeBelow && between(hueDeg, ...limit.taupe.hueDeg)) return 'taupe'
+  if (c < limit.greigeBelow && between(hueDeg, ...limit.warmHueDeg)) return 'greige'
   if (c < limit.neutralBelow) {
     const lean = hueNameAmongKind(hueDeg)
     if (lean === 'orange' || (lean === 'pink' && hueDeg >= 35 && hueDeg < 90)) return 'beige'
@@ -93,12 +160,27 @@ const within = (value: number, from: number, to: number): boolean => value >= fr
 const between = (hueDeg: number, from: number, to: number): boolean =>
   from <= to ? within(hueDeg, from, to) : hueDeg >= from || hueDeg < to
 
-/** Kinds that a small change of the lean would make of it, the nearest border first. */
-function neighbours({ c, hueDeg }: Undertone, lrv: number): Kind[] {
-  const turned = (by: number): number => (hueDeg + by + 360) % 360
-  const hues =
-    c < KIND_LIMITS.greyBelow
+/** Kinds that a small change of the lean or the lightness would make of it, the nearest border first. */
+function neighbours(
+  undertone: Undertone,
+  lrv: number,
+  named: (seen: Undertone, lrv: number) => Kind,
+): Kind[] {
+  const { c, hueDeg, j } = undertone
+  const moved = (byLean: number, byDeg: number): Undertone => {
+    const lean = Math.max(0, c + byLean)
+    const angle = ((hueDeg + byDeg) * Math.PI) / 180
+    return leaning(j, lean * Math.cos(angle), lean * Math.sin(angle))
+  }
+  return [
+    named(moved(-SOFT_LEAN, 0), lrv),
+    named(moved(SOFT_LEAN, 0), lrv),
+    ...(c < SHORT_LEAN
       ? []
-      : [turned(-SOFT_HUE_DEG), turned(SOFT_HUE_DEG)].map((hue) => kindOf(c, hue, lrv))
-  return [kindOf(c - SOFT_LEAN, hueDeg, lrv), kindOf(c + SOFT_LEAN, hueDeg, lrv), ...hues]
+      : [named(moved(0, -SOFT_HUE_DEG), lrv), named(moved(0, SOFT_HUE_DEG), lrv)]),
+    named(undertone, lrv - SOFT_LRV),
+    named(undertone, lrv + SOFT_LRV),
+  ]
 }
+// Under this a lean turns too easily for its direction to make a border.
+const SHORT_LEAN = 3

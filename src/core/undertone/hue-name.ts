@@ -41,8 +41,8 @@ export const ONLY_LEANS_BELOW = 3
 const CLEAR_FROM = 9
 const A_COLOUR_FROM = 20
 
-/** What is left of an undertone below this is barely a colour. */
-export const BARELY_A_COLOUR_BELOW = 1.5
+/** Where less than this is left of an undertone there is little more than the base. */
+export const LITTLE_LEFT_BELOW = 1.5
 
 /** Name of a direction on the white card. */
 export function hueName(hueDeg: number): HueName {

@@ -3,7 +3,7 @@ import type { Reflectance } from '../colour/spectrum'
 import { lrvPercent } from '../paint/lrv'
 import { labD65 } from '../paint/reading'
 import { dryFilm, type Base } from '../paint/strength'
-import { BARELY_A_COLOUR_BELOW, undertoneWords } from './hue-name'
+import { LITTLE_LEFT_BELOW, undertoneWords } from './hue-name'
 import { lightnessWord } from './lightness-word'
 import { undertoneOf } from './undertone'
 
@@ -12,7 +12,7 @@ export interface StrengthEffect {
   readonly lrvPercent: number
   /** Share of the full colour's undertone that is left, per cent; null where it had none. */
   readonly undertoneLeftPercent: number | null
-  readonly barelyAColour: boolean
+  readonly littleLeft: boolean
   /** "off-white, LRV 72 (8 up), pink undertone, 74 % of it left". */
   readonly words: string
 }
@@ -28,15 +28,15 @@ export function strengthEffect(
   const fullLean = undertoneOf(light, full).c
   const lean = undertoneOf(light, mixed)
   const left = fullLean > 0.3 ? Math.round((100 * lean.c) / fullLean) : null
-  const barelyAColour = lean.c < BARELY_A_COLOUR_BELOW
+  const littleLeft = lean.c < LITTLE_LEFT_BELOW
   const change = rise === 0 ? '' : rise > 0 ? ` (${rise} up)` : ` (${-rise} down)`
   const words = [
     `${lightnessWord(lrv)}, LRV ${Math.round(lrv)}${change}`,
     undertoneWords(lean),
     ...(full === mixed || left === null ? [] : [`${left} % of its undertone left`]),
-    ...(barelyAColour ? ['barely a colour'] : []),
+    ...(littleLeft ? ['little more than the base'] : []),
   ].join(', ')
-  return { lrvPercent: lrv, undertoneLeftPercent: left, barelyAColour, words }
+  return { lrvPercent: lrv, undertoneLeftPercent: left, littleLeft, words }
 }
 
 /** What half the tint would do in a base that holds little white, in words. */

@@ -60,3 +60,6 @@ export function hueApartDeg(p: number, q: number): number {
   const between = Math.abs(p - q) % 360
   return between > 180 ? 360 - between : between
 }
+
+/** How much lightness leaves for colour: pale and near-black hold less than the middle. */
+export const roomForColour = (j: number): number => Math.sqrt(Math.max(4, 104 - j))

@@ -1,4 +1,5 @@
 import type { HouseRules } from '../advice/house-rules'
+import { chanceOver } from '../chance-over'
 import { NO_LEAN_BELOW } from './hue-name'
 import type { Undertone } from './undertone'
 
@@ -15,6 +16,19 @@ export function isWarmLean({ c, hueDeg }: Undertone): boolean {
 export function isCoolLean({ c, hueDeg }: Undertone): boolean {
   return c >= NO_LEAN_BELOW && hueDeg > COOL_FROM_DEG && hueDeg < WARM_AGAIN_FROM_DEG
 }
+
+// Middles of the warm and the cool, degrees, and from which lean along them one counts.
+const WARM_DEG = 50
+const COOL_DEG = 255
+const LEANS_FROM = 1.5
+
+/** How clearly a colour leans warm, 0 to 1. */
+export const warmLean = (undertone: Undertone): number => leanAlong(undertone, WARM_DEG)
+/** How clearly a colour leans cool, 0 to 1. */
+export const coolLean = (undertone: Undertone): number => leanAlong(undertone, COOL_DEG)
+
+const leanAlong = ({ c, hueDeg }: Undertone, towardsDeg: number): number =>
+  chanceOver((c * Math.cos(((hueDeg - towardsDeg) * Math.PI) / 180) - LEANS_FROM) / 1.2)
 
 /** "warm", "cool" or neither; for green leans as the house rule has it. */
 export function warmthWord(undertone: Undertone, rules: HouseRules): 'warm' | 'cool' | null {

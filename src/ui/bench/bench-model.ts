@@ -1,17 +1,13 @@
-import type { FinishColour } from '@/core/pairing/keeper-parts'
+import type { JudgedKeeper } from '@/core/pairing/judged-keeper'
 import type { StrengthRung } from '@/core/pairing/pair-reading'
 import { FAULTS, MERITS, type Reason, type Verdict } from '@/core/record/verdict'
 import type { LightSource } from '@/core/light/light-choice'
 import type { Sky } from '@/core/light/sky'
 import type { SpotName } from '@/core/light/spot'
 
-export interface BenchKeeper {
+export interface BenchKeeper extends JudgedKeeper {
   readonly id: string
-  readonly name: string
   readonly state: string
-  readonly colours: readonly FinishColour[]
-  /** Whether the house rule lets a wall set it off by an opposite. */
-  readonly mayBeSetOff: boolean
 }
 
 export interface BenchCandidate extends StrengthRung {

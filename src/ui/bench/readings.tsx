@@ -1,12 +1,12 @@
 'use client'
 
 import { useMemo } from 'react'
-import { modelReading } from '@/core/pairing/pair-reading'
-import { worksDegree } from '@/core/pairing/pair-grade'
-import { VERDICT_WORDS } from '@/core/record/verdict'
+import { chancePercent, isBad, isGood } from '@/core/pairing/chance'
+import { pairReading } from '@/core/pairing/pair-reading'
+import type { Verdict } from '@/core/record/verdict'
 import { useLight } from '../light-bar/light-context'
 import { lightWords, verdictSentence } from '../verdict/look-words'
-import { VerdictMark } from '../verdict/verdict-mark'
+import { JudgementMark } from '../verdict/judgement-mark'
 import type { BenchLook, BenchPair } from './bench-model'
 
 /** What the consultant said of a pair, and beside it, only then, the model's reading. */
@@ -65,40 +65,38 @@ export function Readings({
 function ModelLine({ pair, said }: { readonly pair: BenchPair; readonly said: BenchLook }) {
   const { prepared } = useLight()
   const reading = useMemo(
-    () =>
-      prepared &&
-      modelReading(
-        prepared,
-        pair.candidate,
-        pair.keeper.colours,
-        pair.candidate.ladder,
-        pair.keeper.mayBeSetOff,
-      ),
+    () => prepared && pairReading(prepared, pair.candidate, pair.keeper, pair.candidate.ladder),
     [prepared, pair],
   )
   if (!reading) return null
-  const { conflict, difference, lightness } = reading.measures
-  const degree = reading.verdict === 'works' ? worksDegree(reading.grade) : null
+  const { judgement, chance, strength, sentence, back, wall, finish } = reading
+  const lighter = wall.j - finish.j
   return (
-    <section aria-label="The model’s reading" data-verdict={reading.verdict}>
+    <section aria-label="The model’s reading" data-judgement={judgement}>
       <p className="flex items-center gap-2">
-        <VerdictMark verdict={reading.verdict} />
+        <JudgementMark judgement={judgement} />
         <span className="font-medium">
-          Model in this light: {VERDICT_WORDS[reading.verdict]}
-          {degree && `, ${degree}`}
+          Model in this light: {judgement}, {chancePercent(chance)}
+          {strength && `; works ${strength.word} at ${strength.percent} %`}
         </span>
-        {reading.verdict !== said.verdict && (
+        {differs(chance, said.verdict) && (
           <span className="text-dim">differs from yours; both are kept</span>
         )}
       </p>
       <p>
-        {reading.sentence} The wall {reading.back.words}.
+        {sentence} The wall {back.words}.
       </p>
       <p className="text-fine text-dim">
-        Conflict {conflict.toFixed(1)}, ΔE′ {difference.toFixed(1)}, both ±{' '}
-        {reading.plusMinus.toFixed(1)}, {Math.abs(lightness).toFixed(1)} J′{' '}
-        {lightness >= 0 ? 'lighter' : 'darker'}
+        Lean {wall.c.toFixed(1)} beside {finish.c.toFixed(1)}, {Math.abs(lighter).toFixed(1)} J′{' '}
+        {lighter >= 0 ? 'lighter' : 'darker'}
       </p>
     </section>
   )
+}
+
+/** Whether the eye and a chance say different things; an unsure one of them does not differ. */
+function differs(chance: number, verdict: Verdict): boolean {
+  if (verdict === 'works') return isBad(chance)
+  if (verdict === 'unsure') return false
+  return isGood(chance)
 }

@@ -2,46 +2,31 @@
 
 import { useMemo, useState } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
-import { hueNameAmongKind } from '@/core/undertone/hue-name'
-import type { HouseRules } from '@/core/advice/house-rules'
+import { chancePercent, judgementOf } from '@/core/pairing/chance'
 import { sharesLean } from '@/core/ranking/next-try'
-import type { RoomCharacter } from '@/core/advice/room-advice'
+import { reflectanceOfRow, type DeckRows } from '@/core/ranking/rank-for-room'
+import { variedFirst } from '@/core/ranking/variety'
+import { hueNameAmongKind } from '@/core/undertone/hue-name'
 import { undertoneOf, type Undertone } from '@/core/undertone/undertone'
-import type { LightChoice } from '@/core/light/light-choice'
 import { rankInWorker } from '@/workers/rank-client'
 import type { RankReply } from '@/workers/rank-protocol'
 import { useLight } from '../light-bar/light-context'
 import { RelitPatch } from '../swatch/relit-patch'
-import { VerdictMark } from '../verdict/verdict-mark'
+import { JudgementMark } from '../verdict/judgement-mark'
 import type { DeckEntry } from './deck-strips'
 import { NextTries } from './next-tries'
-import {
-  bestColours,
-  happyMediumWords,
-  heldBackWords,
-  rankRows,
-  type RankedAgainst,
-  type RankRow,
-} from './room-ranking'
+import { compromiseWords, deckRows, type RankedFor } from './room-ranking'
 
 const MOST = 12
+// So many are ranked that a varied dozen is found among them, leans ruled out or not.
+const RANKED = 400
 
 interface Ranking {
-  readonly of: readonly RankRow[]
-  readonly rows: Float64Array
+  readonly deck: DeckRows
   readonly reply: RankReply
 }
 
-/** What a room is ranked by besides its lights: what stays, what speaks for or against a colour, and the schools. */
-export interface RankedFor {
-  readonly finishes: readonly RankedAgainst[]
-  readonly lights: readonly { readonly name: string; readonly choice: LightChoice }[]
-  readonly room: RoomCharacter
-  readonly rules: HouseRules
-  readonly weakestPercent: number
-}
-
-/** The deck ranked for the room: by its weakest pair with what stays, over the room's key lights. */
+/** The deck ranked for the room: by its weakest pair with what stays over the room's key lights, and by what it gives. */
 export function BestHere({
   entries,
   reflectances,
@@ -72,22 +57,10 @@ export function BestHere({
 
   async function rank(all: readonly Reflectance[]): Promise<void> {
     setMessage('Ranking')
-    const { of, rows } = rankRows(entries, all, whiteBase, by.weakestPercent)
-    const reply = await rankInWorker({
-      roomDay,
-      lights: lights.map(({ choice }) => choice),
-      finishes: finishes.map(({ keeperId, reflectance, weight, mayBeSetOff }) => ({
-        keeperId,
-        reflectance,
-        weight,
-        mayBeSetOff,
-      })),
-      room: by.room,
-      rules: by.rules,
-      rows,
-    }).catch(() => null)
+    const deck = deckRows(entries, all, whiteBase, by.weakestPercent)
+    const reply = await rankInWorker({ roomDay, room: by, deck, most: RANKED }).catch(() => null)
     setMessage(reply ? '' : 'The ranking stopped; try again.')
-    if (reply) setRanking({ of, rows, reply })
+    if (reply) setRanking({ deck, reply })
   }
 
   return (
@@ -105,9 +78,9 @@ export function BestHere({
       </span>
       {ranking && (
         <>
-          <HappyMediumLine {...{ ranking, entries, by }} />
+          <CompromiseLine {...{ ranking, entries, by }} />
           {picked !== null && (
-            <NextTries {...{ ranking, entries, picked, onPick }} reflectances={reflectances} />
+            <NextTries {...{ deck: ranking.deck, by, entries, picked, onPick }} />
           )}
           {ruledOut.length > 0 && (
             <p className="mt-2 text-small">
@@ -133,9 +106,9 @@ export function BestHere({
   )
 }
 
-/** Said aloud where nothing fits all: the best across, what it is weakest against, whose change would lift it. */
-function HappyMediumLine({
-  ranking: { of, rows, reply },
+/** Said aloud where nothing works with all: the best across, what it is weakest beside, whose change would lift it. */
+function CompromiseLine({
+  ranking: { deck, reply },
   entries,
   by,
 }: {
@@ -143,16 +116,12 @@ function HappyMediumLine({
   readonly entries: readonly DeckEntry[]
   readonly by: RankedFor
 }) {
-  const { roomDay } = useLight()
-  const words = useMemo(
-    () => happyMediumWords(reply.happyMedium, { of, rows, entries, roomDay, ...by }),
-    [reply, of, rows, entries, roomDay, by],
-  )
+  const words = compromiseWords(reply.compromise, entries, deck, by)
   return words && <p className="mt-2 border-l-4 border-ink pl-3 text-small">{words}</p>
 }
 
 function RankedList({
-  ranking: { of, rows, reply },
+  ranking: { deck, reply },
   entries,
   by,
   ruledOut,
@@ -169,34 +138,37 @@ function RankedList({
   const { prepared } = useLight()
   const ranked = useMemo(
     () =>
-      bestColours(of, rows, reply, MOST, (reflectance) => {
-        if (!prepared || ruledOut.length === 0) return false
-        const own = undertoneOf(prepared, reflectance)
-        return ruledOut.some((lean) => sharesLean(lean, own))
-      }),
-    [of, rows, reply, ruledOut, prepared],
+      prepared
+        ? variedFirst(reply.ranked, deck, prepared, MOST, (own) =>
+            ruledOut.some((lean) => sharesLean(lean, own)),
+          )
+        : [],
+    [deck, reply, ruledOut, prepared],
   )
   return (
     <ol className="mt-2">
-      {ranked.map((each) => {
-        const entry = entries[each.place]!
-        const against = heldBackWords(each.reflectance, by)
+      {ranked.map(({ row, chance, finish, light, reasons }) => {
+        const place = deck.places[row]!
+        const entry = entries[place]!
+        const reflectance = reflectanceOfRow(deck.rows, row)
         return (
-          <li key={each.place} className="flex items-center border-b border-rule">
+          <li key={place} className="flex items-center border-b border-rule">
             <button
               type="button"
               className="flex min-h-14 flex-1 items-center gap-3 text-left hover:bg-mist"
-              onClick={() => onPick(each.place)}
+              onClick={() => onPick(place)}
             >
-              <RelitPatch reflectance={each.reflectance} className="h-14 w-16 shrink-0" />
-              <VerdictMark verdict={each.verdict} />
-              <span className="text-small">
-                {entry.name} at {each.strengthPercent} %{each.degree && `, ${each.degree}`}
+              <RelitPatch reflectance={reflectance} className="h-14 w-16 shrink-0" />
+              <JudgementMark judgement={judgementOf(chance)} />
+              <span className="py-1 text-small">
+                {entry.name} at {deck.strengthsPercent[row]} %, {judgementOf(chance)}
+                {reasons.length > 0 && (
+                  <span className="block text-fine">{reasons.join('; ')}</span>
+                )}
                 <span className="block text-fine text-dim">
-                  {entry.code}; weakest beside {by.finishes[each.weakestFinish]!.name},{' '}
-                  {by.lights[each.weakestLight]!.name}
+                  {entry.code}; weakest beside {by.finishes[finish]!.name} {by.lights[light]!.name},{' '}
+                  {chancePercent(chance)}
                 </span>
-                {against && <span className="block text-fine text-dim">Held back: {against}</span>}
               </span>
             </button>
             {prepared && (
@@ -204,7 +176,7 @@ function RankedList({
                 type="button"
                 className="min-h-11 shrink-0 px-2 text-fine underline underline-offset-4"
                 aria-label={`No to the lean of ${entry.name}`}
-                onClick={() => onRuleOut(undertoneOf(prepared, each.reflectance))}
+                onClick={() => onRuleOut(undertoneOf(prepared, reflectance))}
               >
                 No to its lean
               </button>

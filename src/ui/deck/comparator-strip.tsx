@@ -3,15 +3,12 @@
 import { useMemo } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
 import { besideComparators } from '@/core/undertone/comparators'
-import { familyOf } from '@/core/undertone/family'
+import { seenLine, seenWords } from '@/core/undertone/drawn'
 import type { HouseRules } from '@/core/advice/house-rules'
-import { bothReadings } from '@/core/undertone/hue-name'
-import { undertoneOf } from '@/core/undertone/undertone'
-import { lrvPercent } from '@/core/paint/lrv'
 import { useLight } from '../light-bar/light-context'
 import { RelitPatch } from '../swatch/relit-patch'
 
-/** "light-mid, between beige and greige; orange on the card, pink among its kind". */
+/** What a colour reads as in the light of the page, first as it is drawn. */
 export function FamilyWords({
   reflectance,
   rules,
@@ -20,11 +17,10 @@ export function FamilyWords({
   readonly rules: HouseRules
 }) {
   const { prepared } = useLight()
-  const words = useMemo(() => {
-    if (!prepared) return 'too dark to see'
-    const undertone = undertoneOf(prepared, reflectance)
-    return `${familyOf(undertone, lrvPercent(reflectance), rules).words}; ${bothReadings(undertone)}`
-  }, [prepared, reflectance, rules])
+  const words = useMemo(
+    () => (prepared ? seenLine(seenWords(prepared, reflectance, rules)) : 'too dark to see'),
+    [prepared, reflectance, rules],
+  )
   return <span>{words}</span>
 }
 

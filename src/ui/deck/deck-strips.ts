@@ -1,3 +1,4 @@
+import type { ReadingSource } from '@/core/paint/reading'
 import type { Base } from '@/core/paint/strength'
 
 export interface DeckEntry {
@@ -6,6 +7,7 @@ export interface DeckEntry {
   readonly name: string
   readonly strip: string
   readonly base: Base
+  readonly source: ReadingSource
 }
 
 export interface Strip {

@@ -1,47 +1,48 @@
 'use client'
 
 import { useMemo } from 'react'
-import type { Reflectance } from '@/core/colour/spectrum'
+import { isGood } from '@/core/pairing/chance'
+import { rankedRoomOf } from '@/core/ranking/asked-room'
 import { nextTries } from '@/core/ranking/next-try'
+import { chanceInRoom, reflectanceOfRow, type DeckRows } from '@/core/ranking/rank-for-room'
 import { undertoneOf } from '@/core/undertone/undertone'
-import type { RankReply } from '@/workers/rank-protocol'
 import { useLight } from '../light-bar/light-context'
 import { RelitPatch } from '../swatch/relit-patch'
+import type { RankedFor } from './room-ranking'
 import type { DeckEntry } from './deck-strips'
-import { seenRows, type RankRow } from './room-ranking'
-import { verdictOfGrade } from '@/core/pairing/pair-grade'
+import { seenRows } from './room-ranking'
 
 const MOST = 3
 
 /** Where the colour at hand does not work in the room: the nearest that do, and where they lie from it. */
 export function NextTries({
-  ranking: { of, rows, reply },
+  deck,
+  by,
   entries,
-  reflectances,
   picked,
   onPick,
 }: {
-  readonly ranking: {
-    readonly of: readonly RankRow[]
-    readonly rows: Float64Array
-    readonly reply: RankReply
-  }
+  readonly deck: DeckRows
+  readonly by: RankedFor
   readonly entries: readonly DeckEntry[]
-  readonly reflectances: readonly Reflectance[] | null
   readonly picked: number
   readonly onPick: (place: number) => void
 }) {
-  const { prepared } = useLight()
-  const full = reflectances?.[picked]
+  const { prepared, roomDay } = useLight()
+  const chance = useMemo(() => chanceInRoom(rankedRoomOf(by, roomDay)), [by, roomDay])
   const tries = useMemo(() => {
-    if (!prepared || !full) return []
-    const own = of.findIndex(
-      ({ place, strengthPercent }) => place === picked && strengthPercent === 100,
+    const works = (row: number): boolean =>
+      isGood(chance(reflectanceOfRow(deck.rows, row), deck.sources[row]!).chance)
+    const own = deck.places.findIndex(
+      (place, row) => place === picked && deck.strengthsPercent[row] === 100,
     )
-    if (own < 0 || verdictOfGrade(reply.worst[own]!) === 'works') return []
-    const from = { place: picked, undertone: undertoneOf(prepared, full) }
-    return nextTries(from, seenRows(prepared, of, rows), reply.worst, MOST)
-  }, [prepared, full, of, rows, reply, picked])
+    if (!prepared || own < 0 || works(own)) return []
+    const from = {
+      place: picked,
+      undertone: undertoneOf(prepared, reflectanceOfRow(deck.rows, own)),
+    }
+    return nextTries(from, seenRows(prepared, deck), ({ row }) => works(row), MOST)
+  }, [prepared, deck, chance, picked])
   if (tries.length === 0) return null
   return (
     <section aria-label="Fetch next" className="mt-3">
@@ -56,9 +57,9 @@ export function NextTries({
               className="flex min-h-11 w-full items-center gap-3 text-left text-small hover:bg-mist"
               onClick={() => onPick(place)}
             >
-              <RelitPatch reflectance={rows.slice(row * 36, row * 36 + 36)} className="h-11 w-16" />
+              <RelitPatch reflectance={reflectanceOfRow(deck.rows, row)} className="h-11 w-16" />
               <span>
-                {entries[place]!.name} at {of[row]!.strengthPercent} %
+                {entries[place]!.name} at {deck.strengthsPercent[row]} %
                 <span className="block text-fine text-dim">
                   {entries[place]!.code}; {words}
                 </span>

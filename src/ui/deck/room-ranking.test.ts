@@ -1,5 +1,8 @@
 import { flatReflectance } from '@/core/colour/spectrum'
-import { bestColours, rankRows } from './room-ranking'
+import type { AskedRoom } from '@/core/ranking/asked-room'
+import type { BestCompromise } from '@/core/ranking/best-compromise'
+import { reflectanceOfRow } from '@/core/ranking/rank-for-room'
+import { compromiseWords, deckRows } from './room-ranking'
 import { findPlaces, stripsOf, type DeckEntry } from './deck-strips'
 
 const entry = (
@@ -13,6 +16,7 @@ const entry = (
   name,
   strip,
   base,
+  source: base === 'deep' ? 'screen' : 'maker',
 })
 const DECK = [
   entry('A1', 'A', 'white'),
@@ -23,40 +27,50 @@ const BASE = flatReflectance(0.9)
 const SURFACES = [flatReflectance(0.7), flatReflectance(0.1), flatReflectance(0.5)]
 
 test('a white base is ranked down to the house rule’s weakest strength, a deep one whole only', () => {
-  expect(rankRows(DECK, SURFACES, BASE, 50).of).toEqual([
-    { place: 0, strengthPercent: 100 },
-    { place: 0, strengthPercent: 75 },
-    { place: 0, strengthPercent: 50 },
-    { place: 1, strengthPercent: 100 },
-    { place: 2, strengthPercent: 100 },
-    { place: 2, strengthPercent: 75 },
-    { place: 2, strengthPercent: 50 },
+  const { places, strengthsPercent, sources, rows } = deckRows(DECK, SURFACES, BASE, 50)
+  expect(places.map((place, row) => [place, strengthsPercent[row]])).toEqual([
+    [0, 100],
+    [0, 75],
+    [0, 50],
+    [1, 100],
+    [2, 100],
+    [2, 75],
+    [2, 50],
   ])
-  expect(rankRows(DECK, SURFACES, BASE, 25).of).toHaveLength(9)
+  expect(sources).toEqual(['maker', 'maker', 'maker', 'screen', 'maker', 'maker', 'maker'])
+  // Half the tint lies between the colour and its base.
+  const half = reflectanceOfRow(rows, 2)
+  expect(half[10]).toBeGreaterThan(0.7)
+  expect(half[10]).toBeLessThan(0.9)
+  expect(deckRows(DECK, SURFACES, BASE, 25).places).toHaveLength(9)
 })
 
-test('each colour is listed once, at its best strength and as it looks at it', () => {
-  const { of, rows } = rankRows(DECK, SURFACES, BASE, 50)
-  const reply = {
-    id: 1,
-    order: Uint32Array.from([2, 0, 5, 3, 1, 4, 6]),
-    worst: Float64Array.from([0.3, 0.4, 0.1, 1.2, 0.5, 2.4, 3]),
-    worstFinish: new Uint16Array(7),
-    worstLight: Uint16Array.from([0, 0, 1, 0, 0, 0, 0]),
+test('the compromise is said aloud with what stands in its way, and only where there is one', () => {
+  const deck = deckRows(DECK, SURFACES, BASE, 100)
+  const room = {
+    finishes: [
+      { keeperId: 'a', name: 'Stone counter' },
+      { keeperId: 'b', name: 'Green tile' },
+    ],
+    lights: [{ name: 'at midday' }, { name: 'under lamps' }],
+  } as unknown as AskedRoom
+  const best = {
+    row: 2,
+    worth: 0.1,
+    reasons: [],
+    chance: 0.3,
+    weighed: 0.3,
+    finish: 1,
+    light: 1,
   }
-  const best = bestColours(of, rows, reply, 3)
-  expect(
-    best.map(({ place, strengthPercent, verdict }) => [place, strengthPercent, verdict]),
-  ).toEqual([
-    [0, 50, 'works'],
-    [2, 75, 'no'],
-    [1, 100, 'unsure'],
-  ])
-  expect(best[0]!.weakestLight).toBe(1)
-  // Half the tint lies between the colour and its base.
-  expect(best[0]!.reflectance[10]).toBeGreaterThan(0.7)
-  expect(best[0]!.reflectance[10]).toBeLessThan(0.9)
-  expect(bestColours(of, rows, reply, 2)).toHaveLength(2)
+  const words = (lift: BestCompromise['lift']) =>
+    compromiseWords({ ...best, lift }, DECK, deck, room)
+  expect(words(null)).toBe(
+    'Nothing works with all that stays. Best compromise: Quilmere at 100 %, weakest beside Green tile under lamps.',
+  )
+  expect(words({ keeperId: 'b', chance: 0.9 })).toMatch(/With another Green tile it would work\.$/)
+  expect(words({ keeperId: 'b', chance: 0.5 })).toMatch(/Another Green tile would help most\.$/)
+  expect(compromiseWords(null, DECK, deck, room)).toBeNull()
 })
 
 test('strips keep the deck’s order, and a search goes by the beginning of a code or any part of a name', () => {

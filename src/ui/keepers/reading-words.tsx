@@ -26,7 +26,7 @@ export function ReadingWords({
       {push && `; ${push}`}{' '}
       <span className="text-dim">
         ({readBy}, ±{'\u00a0'}
-        {READING_UNCERTAINTY[source]})
+        {READING_UNCERTAINTY[source].lean})
       </span>
     </>
   )

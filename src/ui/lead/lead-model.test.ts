@@ -2,9 +2,11 @@ import { prepareLight } from '@/core/colour/appearance'
 import { daylightSpectrum } from '@/core/colour/daylight'
 import type { Lab } from '@/core/colour/lab'
 import { DEFAULT_HOUSE_RULES } from '@/core/advice/house-rules'
+import type { KeeperKind } from '@/core/pairing/keeper-kind'
+import { roleOf } from '@/core/pairing/role'
 import { reflectanceOfReading } from '@/core/paint/reading'
 import type { DeckEntry } from '../deck/deck-strips'
-import { rankRows } from '../deck/room-ranking'
+import { deckRows } from '../deck/room-ranking'
 import {
   accentsOf,
   judgedSurfaces,
@@ -25,12 +27,14 @@ const keeper = (
   state: string,
   colours: readonly (readonly [string, number, Lab])[],
   inspires = false,
+  kind: KeeperKind = 'upholstery',
 ): LeadKeeper => ({
   id: name,
   name,
   state,
   inspires,
-  mayBeSetOff: true,
+  role: roleOf(kind, DEFAULT_HOUSE_RULES),
+  varies: false,
   colours: colours.map(([part, sharePercent, lab]) => ({
     part,
     sharePercent,
@@ -79,13 +83,13 @@ const STRIPS: Readonly<Record<string, readonly Lab[]>> = {
 const entries = Object.entries(STRIPS).flatMap(([strip, labs]) =>
   labs.map((_, i): DeckEntry => {
     const code = `${strip}-${i + 1}`
-    return { id: code, code, name: code, strip, base: 'deep' }
+    return { id: code, code, name: code, strip, base: 'deep', source: 'maker' }
   }),
 )
 const deck = seenDeck(
   noon,
   entries,
-  rankRows(entries, Object.values(STRIPS).flat().map(surface), surface([96, 0, 1]), 50),
+  deckRows(entries, Object.values(STRIPS).flat().map(surface), surface([96, 0, 1]), 50),
 )
 const rules = DEFAULT_HOUSE_RULES
 const codeOf = ({ place }: { readonly place: number }) => entries[place]!.code
@@ -145,10 +149,10 @@ test('what arrives is said to fit or to be another for this scheme; where nothin
   const wall = calm!.walls[0]!.paint
   const says = (...arriving: LeadKeeper[]) =>
     swapWords(noon, wall, ledBy(RUG, [RUG, ...arriving]), calm!)
-  // Common practice: pink beige and yellow-green quarrel, a softer pink does not.
-  const green = keeper('Green chair', 'arriving', [['cloth', 100, [66, -9, 16]]])
+  // Common practice: pink beige and a fixture of yellow-green quarrel, a softer pink does not.
+  const green = keeper('Green carpet', 'arriving', [['pile', 100, [66, -9, 16]]], false, 'carpet')
   const rose = keeper('Rose chair', 'arriving', [['cloth', 100, [60, 14, 9]]])
-  expect(says(green)[0]).toMatch(/^Green chair, arriving: no, .*another for this scheme/)
+  expect(says(green)[0]).toMatch(/^Green carpet, arriving: no, .*another for this scheme/)
   expect(says(rose)[0]).toMatch(/^Rose chair, arriving: works/)
   expect(says()).toEqual(['To bring in: a blind, a rug or chairs that take up its line.'])
 })

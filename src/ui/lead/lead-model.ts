@@ -1,8 +1,9 @@
 import type { PreparedLight } from '@/core/colour/appearance'
-import { BANDS } from '@/core/colour/spectrum'
 import type { HouseRules } from '@/core/advice/house-rules'
-import type { FinishColour } from '@/core/pairing/keeper-parts'
-import { besideFinish, judgedWall, type Paint, type SchemeWall } from '@/core/scheme/beside-piece'
+import { isBad } from '@/core/pairing/chance'
+import { pairReading } from '@/core/pairing/pair-reading'
+import type { FinishColour } from '@/core/pairing/parts'
+import { judgedWall, type Paint, type SchemeWall } from '@/core/scheme/beside-piece'
 import {
   leadSchemes,
   nearestPaint,
@@ -11,11 +12,11 @@ import {
   type WallPlan,
 } from '@/core/scheme/lead-schemes'
 import { trimsFor, type TrimOption } from '@/core/scheme/trim'
-import { VERDICT_WORDS } from '@/core/record/verdict'
 import { lrvPercent } from '@/core/paint/lrv'
 import type { BenchKeeper } from '../bench/bench-model'
 import { stripsOf, type DeckEntry } from '../deck/deck-strips'
-import { seenRows, type rankRows } from '../deck/room-ranking'
+import { reflectanceOfRow, type DeckRows } from '@/core/ranking/rank-for-room'
+import { seenRows } from '../deck/room-ranking'
 
 /** A keeper that could lead. */
 export interface LeadKeeper extends BenchKeeper {
@@ -39,13 +40,14 @@ export interface SeenDeck {
 export function seenDeck(
   light: PreparedLight,
   entries: readonly DeckEntry[],
-  { of, rows }: ReturnType<typeof rankRows>,
+  deck: DeckRows,
 ): SeenDeck {
-  const paints = seenRows(light, of, rows).map(({ place, undertone, row }): Paint => ({
+  const paints = seenRows(light, deck).map(({ place, undertone, row }): Paint => ({
     place,
     undertone,
-    strengthPercent: of[row]!.strengthPercent,
-    reflectance: rows.subarray(row * BANDS, (row + 1) * BANDS),
+    strengthPercent: deck.strengthsPercent[row]!,
+    reflectance: reflectanceOfRow(deck.rows, row),
+    source: deck.sources[row]!,
   }))
   const full = paints.filter(({ strengthPercent }) => strengthPercent === 100)
   return { entries, paints, full }
@@ -120,8 +122,9 @@ export function trimOf(
   { entries, full }: SeenDeck,
   rules: HouseRules,
 ): TrimOption | undefined {
-  const deckColour = ({ place, reflectance, undertone }: Paint) => ({
+  const deckColour = ({ place, reflectance, undertone, source }: Paint) => ({
     place,
+    source,
     lrvPercent: lrvPercent(reflectance),
     undertone,
   })
@@ -157,11 +160,9 @@ export function swapWords(
   { free }: Scheme,
 ): string[] {
   const said = arriving.map((piece) => {
-    const beside = besideFinish(light, wall, piece)
-    const word = VERDICT_WORDS[beside.verdict]
-    return beside.verdict === 'no'
-      ? `${piece.name}, arriving: ${word}, ${beside.reason}; another for this scheme.`
-      : `${piece.name}, arriving: ${word}, ${beside.reason}.`
+    const { judgement, chance, reason } = pairReading(light, wall, piece)
+    const end = isBad(chance) ? '; another for this scheme.' : '.'
+    return `${piece.name}, arriving: ${judgement}, ${reason}${end}`
   })
   const [clearest] = free
   if (!clearest) return said

@@ -5,7 +5,7 @@ import { HOUSE_RULES, type HouseRules } from '@/core/advice/house-rules'
 import type { Reflectance } from '@/core/colour/spectrum'
 import { useDeckReflectances } from '../deck/deck-reflectances'
 import type { DeckEntry } from '../deck/deck-strips'
-import { rankRows } from '../deck/room-ranking'
+import { deckRows } from '../deck/room-ranking'
 import type { ActionResult } from '../form/action-result'
 import { useLight } from '../light-bar/light-context'
 import { RelitPatch } from '../swatch/relit-patch'
@@ -138,7 +138,7 @@ function Schemes({
   const reflectances = useDeckReflectances(deck.id)
   const led = useMemo(() => ledBy(piece, keepers), [piece, keepers])
   const rows = useMemo(
-    () => (reflectances ? rankRows(entries, reflectances, deck.whiteBase, weakestPercent) : null),
+    () => (reflectances ? deckRows(entries, reflectances, deck.whiteBase, weakestPercent) : null),
     [reflectances, entries, deck.whiteBase, weakestPercent],
   )
   const drawn = useMemo(() => {

@@ -6,11 +6,10 @@ import type { PreparedLight } from '@/core/colour/appearance'
 import type { HouseRules } from '@/core/advice/house-rules'
 import { type Paint } from '@/core/scheme/beside-piece'
 import { WALL_PLANS, type Scheme, type WallPlan } from '@/core/scheme/lead-schemes'
-import { VERDICT_WORDS } from '@/core/record/verdict'
 import { lrvPercent } from '@/core/paint/lrv'
 import type { DeckEntry } from '../deck/deck-strips'
 import { RelitPatch } from '../swatch/relit-patch'
-import { VerdictMark } from '../verdict/verdict-mark'
+import { JudgementMark } from '../verdict/judgement-mark'
 import {
   accentsOf,
   judgedSurfaces,
@@ -80,8 +79,8 @@ export function SchemePanel({
             <RelitPatch reflectance={paint.reflectance} className="h-12 w-full" />
             <span className="pt-1 text-small font-medium">{nameOf(entries, paint)}</span>
             <span className="flex items-center gap-1">
-              <VerdictMark verdict={beside.verdict} />
-              {VERDICT_WORDS[beside.verdict]}, LRV {Math.round(lrvPercent(paint.reflectance))}
+              <JudgementMark judgement={beside.judgement} />
+              {beside.judgement}, LRV {Math.round(lrvPercent(paint.reflectance))}
             </span>
           </button>
         ))}
@@ -110,7 +109,7 @@ export function SchemePanel({
               {capital(surface)}, {nameOf(entries, paint)}:
             </span>{' '}
             {beside.sentence}
-            {weakest && ` Weakest beside ${weakest.name}: ${VERDICT_WORDS[weakest.verdict]}.`}
+            {weakest && ` Weakest beside ${weakest.name}: ${weakest.judgement}.`}
           </li>
         ))}
         {trim && trimPaint && (

@@ -3,10 +3,9 @@
 import { useMemo } from 'react'
 import { screenColour, type ScreenColour } from '@/core/colour/appearance'
 import type { Reflectance } from '@/core/colour/spectrum'
-import { hueName, undertoneWords } from '@/core/undertone/hue-name'
-import { lightnessWord } from '@/core/undertone/lightness-word'
+import { hueName } from '@/core/undertone/hue-name'
+import { seenLine, seenWords } from '@/core/undertone/drawn'
 import { undertoneOf } from '@/core/undertone/undertone'
-import { lrvPercent } from '@/core/paint/lrv'
 import { useLight } from '../light-bar/light-context'
 import { DARK } from './painter'
 
@@ -22,13 +21,11 @@ export function useRelitColour(reflectance: Reflectance): ScreenColour {
   )
 }
 
-/** "off-white, leans pink, towards violet": what the light of the page makes of a surface. */
+/** What the light of the page makes of a surface, first as it is drawn. */
 export function useSurfaceWords(reflectance: Reflectance): string {
   const { prepared } = useLight()
   return useMemo(() => {
-    if (!prepared) return 'too dark to see'
-    const lightness = lightnessWord(lrvPercent(reflectance))
-    return `${lightness}, ${undertoneWords(undertoneOf(prepared, reflectance))}`
+    return prepared ? seenLine(seenWords(prepared, reflectance)) : 'too dark to see'
   }, [prepared, reflectance])
 }
 

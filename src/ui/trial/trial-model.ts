@@ -2,36 +2,33 @@ import {
   adaptationRange,
   prepareLight,
   screenColour,
-  screenColoursOfXyz,
+  screenColoursTogether,
   type PreparedLight,
   type ScreenColour,
 } from '@/core/colour/appearance'
 import { fourWalls } from '@/core/colour/four-walls'
 import { xyzUnder } from '@/core/colour/observer'
 import type { Reflectance } from '@/core/colour/spectrum'
-import { differenceWords } from '@/core/undertone/difference-words'
-import { familyOf } from '@/core/undertone/family'
 import { HOUSE_RULES, ruleWords, type HouseRules } from '@/core/advice/house-rules'
-import { bothReadings, type HueName } from '@/core/undertone/hue-name'
-import {
-  extremesOf,
-  finishesItTakes,
-  turnsOf,
-  type DayLight,
-  type Turn,
-} from '@/core/scheme/on-trial'
-import { sheenWords } from '@/core/undertone/sheen-words'
-import type { DeckColour } from '@/core/scheme/trim'
-import { undertoneOf, undertoneOfXyz } from '@/core/undertone/undertone'
-import { warmthWord } from '@/core/undertone/warmth'
 import { clockTime, type LocalDay } from '@/core/light/day-clock'
 import { lightOf, type LightChoice, type RoomDay } from '@/core/light/light-choice'
 import { dayRibbon } from '@/core/light/ribbon'
 import { ROOM_REFLECTANCE, wallShare } from '@/core/light/room'
 import type { RoomLight } from '@/core/light/room-light'
+import type { JudgedKeeper } from '@/core/pairing/judged-keeper'
+import { pairReading, type JudgedWall, type PairReading } from '@/core/pairing/pair-reading'
 import { lrvPercent } from '@/core/paint/lrv'
 import { READING_UNCERTAINTY, type ReadingSource } from '@/core/paint/reading'
 import { inSheen } from '@/core/paint/sheen'
+import { finishesItTakes, turnsOf, warming, type DayLight, type Turn } from '@/core/scheme/on-trial'
+import type { DeckColour } from '@/core/scheme/trim'
+import { differenceWords } from '@/core/undertone/difference-words'
+import { drawnUndertone, seenLine, seenWords, undertoneOnScreen } from '@/core/undertone/drawn'
+import type { HueName } from '@/core/undertone/hue-name'
+import { sheenWords } from '@/core/undertone/sheen-words'
+import { undertoneOf } from '@/core/undertone/undertone'
+import { warmthWord } from '@/core/undertone/warmth'
+import type { DeckEntry } from '../deck/deck-strips'
 
 /** A swatch and what is said beside it. */
 export interface SaidSwatch {
@@ -42,7 +39,10 @@ export interface SaidSwatch {
 
 const oneDecimal = (value: number): string => value.toFixed(1)
 
-/** A chip in the room as it is, and the same colour on all four walls for the two ends the eye settles between. */
+/**
+ * A chip in the room as it is, and the same colour on all four walls for the two ends the eye settles between. What is
+ * said of each is measured on the picture itself, so that the two cannot differ.
+ */
 export function onTheWalls(
   light: RoomLight,
   prepared: PreparedLight,
@@ -56,25 +56,19 @@ export function onTheWalls(
     wallShare(roomDay.room),
     ROOM_REFLECTANCE,
   )
-  const chipXyz = xyzUnder(prepared.weights, reflectance)
-  const chip = undertoneOf(prepared, reflectance)
-  const toWindow = undertoneOfXyz(prepared, walls.xyzForWindowEye)
   const painted = prepareLight(walls.spectrum, walls.illuminanceLux)
-  const toCard = undertoneOf(painted, reflectance)
-  const [chipColour, windowColour] = screenColoursOfXyz(prepared, [chipXyz, walls.xyzForWindowEye])
-  return [
-    { label: 'Chip', colour: chipColour!, words: `lean ${oneDecimal(chip.c)}` },
-    {
-      label: 'Four walls, eye on the window',
-      colour: windowColour!,
-      words: `lean ${oneDecimal(toWindow.c)}; ${differenceWords(chip, toWindow)}`,
-    },
-    {
-      label: 'Four walls, eye on a card',
-      colour: screenColour(painted, reflectance),
-      words: `lean ${oneDecimal(toCard.c)}; ${differenceWords(chip, toCard)}`,
-    },
-  ]
+  const drawn = screenColoursTogether([
+    { light: prepared, xyz: xyzUnder(prepared.weights, reflectance) },
+    { light: prepared, xyz: walls.xyzForWindowEye },
+    { light: painted, xyz: xyzUnder(painted.weights, reflectance) },
+  ])
+  const labels = ['Chip', 'Four walls, eye on the window', 'Four walls, eye on a card']
+  const chip = undertoneOnScreen(drawn[0]!)
+  return drawn.map((colour, i) => ({
+    label: labels[i]!,
+    colour,
+    words: i === 0 ? '' : differenceWords(chip, undertoneOnScreen(colour)),
+  }))
 }
 
 /** The colour in matt, and in satin from both sides. */
@@ -118,29 +112,26 @@ export function lightsOfDay(roomDay: RoomDay, sky: LightChoice['sky']): DayLight
   })
 }
 
-/** Where it turns and how, and what the strongest and weakest light do to it. */
+// From so many units an eye sees that a colour warms; common practice has 2 to 3 as clearly seen.
+const WARMS_FROM = 3
+
+/** Where it turns and how, and what the warmest light does to it. */
 export function dayWords(
   day: readonly DayLight[],
   reflectance: Reflectance,
   local: LocalDay,
 ): string[] {
-  const turns = turnsOf(day, reflectance)
-  const extremes = extremesOf(day, reflectance)
-  if (!extremes) return ['Too dark to see it: the room has neither a window nor a lamp.']
+  const warmed = warming(day, reflectance)
+  if (!warmed) return ['Too dark to see it: the room has neither a window nor a lamp.']
   return [
-    turnWords(turns, local),
-    ...(extremes.saturationKept < 0.85
+    turnWords(turnsOf(day, reflectance), local),
+    ...(warmed.units >= WARMS_FROM
       ? [
-          `Washes out: ${percent(extremes.saturationKept)} % of its saturation left at the brightest.`,
+          `Warmest at ${clockTime(local, warmed.minute)}: ${oneDecimal(warmed.units)} units nearer gold than at its coolest.`,
         ]
-      : []),
-    ...(extremes.brightnessKept < 0.75
-      ? [`Goes dingy: ${percent(extremes.brightnessKept)} % of its brightness left at the dimmest.`]
       : []),
   ]
 }
-
-const percent = (share: number): number => Math.round(100 * share)
 
 function turnWords([first, ...later]: readonly Turn[], local: LocalDay): string {
   const leans = (lean: HueName | null): string => (lean ? `leans ${lean}` : 'shows no lean')
@@ -152,18 +143,22 @@ function turnWords([first, ...later]: readonly Turn[], local: LocalDay): string 
   return `In the morning it ${leans(first.lean)}; ${turns.join('; ')}.`
 }
 
-/** Which finishes it takes and which it rejects, by the pairing table in this light. */
-export function finishWords(prepared: PreparedLight, reflectance: Reflectance): string[] {
-  const { takes, rejects } = finishesItTakes(undertoneOf(prepared, reflectance))
+/** Which fixed finishes it takes and which it rejects in this light. */
+export function finishWords(
+  prepared: PreparedLight,
+  reflectance: Reflectance,
+  rules: HouseRules,
+): string[] {
+  const { takes, rejects } = finishesItTakes(undertoneOf(prepared, reflectance), rules)
   return [
     takes.length > 0
-      ? `Takes finishes that lean ${takes.join(', ')}.`
-      : 'Takes no finish with a clear lean.',
+      ? `Takes fixed finishes that lean ${takes.join(', ')}.`
+      : 'Takes no fixed finish with a clear lean.',
     rejects.length > 0 ? `Rejects ${rejects.join(', ')}.` : 'Rejects none outright.',
   ]
 }
 
-/** Its family, both readings of its lean, and how sure that is: the reading's own ± and the range over D. */
+/** What it reads as in the light at hand, and how sure that is: the reading's own ± and the range over D. */
 export function leanWords(
   prepared: PreparedLight,
   reflectance: Reflectance,
@@ -171,25 +166,45 @@ export function leanWords(
   rules: HouseRules,
 ): string[] {
   const undertone = undertoneOf(prepared, reflectance)
-  const [less, more] = adaptationRange(prepared).map((light) => undertoneOf(light, reflectance).c)
+  const [less, more] = adaptationRange(prepared).map(
+    (light) => drawnUndertone(light, reflectance).c,
+  )
   const [low, high] = [less!, more!].sort((p, q) => p - q)
-  const lrv = lrvPercent(reflectance)
   const warmth = warmthWord(undertone, rules)
+  const seen = capital(seenLine(seenWords(prepared, reflectance, rules)))
   return [
-    `${familyOf(undertone, lrv, rules).words}, LRV ${Math.round(lrv)}; ${bothReadings(undertone)}${warmth ? `; counts as ${warmth}` : ''}.`,
-    `Lean ${oneDecimal(undertone.c)} ± ${oneDecimal(READING_UNCERTAINTY[source])} by its reading, ` +
-      `${oneDecimal(low!)} to ${oneDecimal(high!)} by how far an eye adapts (D ${prepared.degree.toFixed(2)} ± 0.07).`,
+    `${seen}${warmth ? `; counts as ${warmth}` : ''}. LRV ${Math.round(lrvPercent(reflectance))}.`,
+    `Lean on a card ${oneDecimal(undertone.c)} ± ${oneDecimal(READING_UNCERTAINTY[source].lean)} by its reading; ` +
+      `as it is drawn ${oneDecimal(low!)} to ${oneDecimal(high!)} by how far an eye adapts (D ${prepared.degree.toFixed(2)} ± 0.07).`,
   ]
+}
+
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1)
+
+/** How the colour sits with each thing that stays, in the light at hand: the bench's own reading. */
+export function besideStaying(
+  prepared: PreparedLight,
+  wall: JudgedWall,
+  keepers: readonly JudgedKeeper[],
+): { readonly name: string; readonly reading: PairReading }[] {
+  return keepers
+    .map((keeper) => ({
+      name: keeper.name,
+      reading: pairReading(prepared, { ...wall, strengthPercent: 100 }, keeper),
+    }))
+    .sort((p, q) => p.reading.chance - q.reading.chance)
 }
 
 /** Every colour of a deck at full strength as it is seen in a light. */
 export function deckIn(
   prepared: PreparedLight,
+  entries: readonly Pick<DeckEntry, 'source'>[],
   reflectances: readonly Reflectance[],
 ): DeckColour[] {
   return reflectances.map((reflectance, place) => ({
     place,
     lrvPercent: lrvPercent(reflectance),
     undertone: undertoneOf(prepared, reflectance),
+    source: entries[place]!.source,
   }))
 }

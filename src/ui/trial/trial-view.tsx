@@ -2,21 +2,25 @@
 
 import { useMemo, useState } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
-import { companionsOf, otherHuesOfSameLrv, type CompanionPart } from '@/core/scheme/companions'
-import type { HouseRules } from '@/core/advice/house-rules'
-import type { RoomCharacter } from '@/core/advice/room-advice'
-import { trimsFor, type TrimKind } from '@/core/scheme/trim'
+import { roomAdvice, SAID_FROM } from '@/core/advice/room-advice'
 import type { RoomDay } from '@/core/light/light-choice'
-import type { ReadingSource } from '@/core/paint/reading'
+import type { JudgedKeeper } from '@/core/pairing/judged-keeper'
+import { rankedRoomOf } from '@/core/ranking/asked-room'
+import { chanceInRoom } from '@/core/ranking/rank-for-room'
+import { companionsOf, otherHuesOfSameLrv, type CompanionPart } from '@/core/scheme/companions'
+import { trimsFor, type TrimKind } from '@/core/scheme/trim'
+import type { RankedFor } from '../deck/room-ranking'
 import { useDeckReflectances } from '../deck/deck-reflectances'
 import { stripsOf, type DeckEntry } from '../deck/deck-strips'
 import { DeckSearch } from '../deck/deck-search-box'
-import { heldBackWords } from '../deck/room-ranking'
+import { adviceWords } from '../deck/room-ranking'
 import { useLight, useMovingLight, writeAddress } from '../light-bar/light-context'
 import { GamutMark, Patch } from '../swatch/patch'
 import { RelitPatch } from '../swatch/relit-patch'
 import { useRelitColour } from '../swatch/use-relit'
+import { JudgementMark } from '../verdict/judgement-mark'
 import {
+  besideStaying,
   dayWords,
   deckIn,
   finishWords,
@@ -30,15 +34,17 @@ import {
 
 interface Props {
   readonly deck: { readonly id: string; readonly maker: string; readonly name: string }
-  readonly entries: readonly (DeckEntry & { readonly source: ReadingSource })[]
+  readonly entries: readonly DeckEntry[]
   /** Place of the colour in the listing, or null before one is chosen. */
   readonly place: number | null
-  readonly rules: HouseRules
-  readonly room: RoomCharacter
+  /** What the room is ranked by: its light, its schools, what stays. */
+  readonly room: RankedFor
+  /** What stays. */
+  readonly keepers: readonly JudgedKeeper[]
 }
 
 /** One colour on trial: where it turns, what it asks of light, finishes and trim, what goes with it. */
-export function TrialView({ deck, entries, place: opening, rules, room }: Props) {
+export function TrialView({ deck, entries, place: opening, room, keepers }: Props) {
   const reflectances = useDeckReflectances(deck.id)
   const [place, setPlace] = useState(opening)
   function choose(chosen: number): void {
@@ -66,7 +72,10 @@ export function TrialView({ deck, entries, place: opening, rules, room }: Props)
         entry &&
         full &&
         reflectances && (
-          <Trial {...{ entry, full, reflectances, entries, place, rules, room }} onPick={choose} />
+          <Trial
+            {...{ entry, full, reflectances, entries, place, room, keepers }}
+            onPick={choose}
+          />
         )
       )}
     </main>
@@ -79,17 +88,17 @@ function Trial({
   reflectances,
   entries,
   place,
-  rules,
   room,
+  keepers,
   onPick,
 }: {
-  readonly entry: Props['entries'][number]
+  readonly entry: DeckEntry
   readonly full: Reflectance
   readonly reflectances: readonly Reflectance[]
-  readonly entries: Props['entries']
+  readonly entries: readonly DeckEntry[]
   readonly place: number
-  readonly rules: HouseRules
-  readonly room: RoomCharacter
+  readonly room: RankedFor
+  readonly keepers: readonly JudgedKeeper[]
   readonly onPick: (place: number) => void
 }) {
   const { roomDay, choice, light, prepared } = useLight()
@@ -97,7 +106,8 @@ function Trial({
   const day = useMemo(() => lightsOfDay(roomDay, choice.sky), [roomDay, choice.sky])
   const daySaid = useMemo(() => dayWords(day, full, roomDay.day), [day, full, roomDay.day])
   if (!light || !prepared) return <p>Too dark to see it. Step to another hour, or add a lamp.</p>
-  const advice = heldBackWords(full, { room, rules })
+  const { rules } = room
+  const advice = adviceWords(full, room)
   return (
     <div className="grid gap-x-8 gap-y-6 lg:grid-cols-[1.1fr_1fr_1.1fr]">
       <section aria-label="On the wall" className="flex flex-col gap-4">
@@ -108,13 +118,18 @@ function Trial({
         <Said name="In this light" sentences={leanWords(prepared, full, entry.source, rules)} />
         <GamutMark colour={colour} />
         <Said name="Through the day" sentences={daySaid} />
-        <Said name="What it asks of finishes" sentences={finishWords(prepared, full)} />
+        <BesideStaying {...{ full, keepers }} source={entry.source} />
+        <Said name="What it asks of finishes" sentences={finishWords(prepared, full, rules)} />
         <Said
           name="In this room"
-          sentences={[advice ? `Held back: ${advice}.` : 'Nothing in its light speaks against it.']}
+          sentences={
+            advice.length > 0
+              ? advice.map((words) => `It ${words}.`)
+              : ['Nothing in its light speaks against it.']
+          }
         />
       </section>
-      <GoesWith {...{ full, reflectances, entries, place, rules, onPick }} />
+      <GoesWith {...{ full, reflectances, entries, place, room, onPick }} />
     </div>
   )
 }
@@ -132,6 +147,42 @@ function OnTheWalls({ full, roomDay }: { readonly full: Reflectance; readonly ro
       />
       <SwatchRow name="Sheen" swatches={inSheens(prepared, full)} />
     </>
+  )
+}
+
+/** Each thing that stays, the weakest first, as the bench reads it. */
+function BesideStaying({
+  full,
+  source,
+  keepers,
+}: {
+  readonly full: Reflectance
+  readonly source: DeckEntry['source']
+  readonly keepers: readonly JudgedKeeper[]
+}) {
+  const { prepared } = useLight()
+  const beside = useMemo(
+    () => (prepared ? besideStaying(prepared, { reflectance: full, source }, keepers) : []),
+    [prepared, full, source, keepers],
+  )
+  if (beside.length === 0) return null
+  return (
+    <section aria-label="Beside what stays" className="border-t border-ink pt-2">
+      <h2 className="text-body leading-6">Beside what stays</h2>
+      <ul>
+        {beside.map(({ name, reading }) => (
+          <li key={name} className="flex items-start gap-2 text-small">
+            <JudgementMark judgement={reading.judgement} />
+            <p>
+              <span className="font-medium">
+                {name}: {reading.judgement}.
+              </span>{' '}
+              {reading.sentence}
+            </p>
+          </li>
+        ))}
+      </ul>
+    </section>
   )
 }
 
@@ -187,6 +238,7 @@ const TRIM_WORDS: Record<TrimKind, string> = {
   'clean-white': 'Clean white',
   'soft-white': 'Softened white',
   relative: 'Two steps away',
+  complement: 'A deep complement',
 }
 
 const COMPANION_WORDS: Record<CompanionPart, string> = {
@@ -201,29 +253,39 @@ function GoesWith({
   reflectances,
   entries,
   place,
-  rules,
+  room,
   onPick,
 }: {
   readonly full: Reflectance
   readonly reflectances: readonly Reflectance[]
-  readonly entries: Props['entries']
+  readonly entries: readonly DeckEntry[]
   readonly place: number
-  readonly rules: HouseRules
+  readonly room: RankedFor
   readonly onPick: (place: number) => void
 }) {
-  const { prepared } = useLight()
+  const { prepared, roomDay } = useLight()
   const strips = useMemo(() => stripsOf(entries), [entries])
   const found = useMemo(() => {
     if (!prepared) return null
-    const seen = deckIn(prepared, reflectances)
+    const seen = deckIn(prepared, entries, reflectances)
     const wall = seen[place]!
     const strip = strips.find(({ places }) => places.includes(place))?.places ?? []
+    const washesOut = roomAdvice(full, room.character, room.rules).some(
+      ({ kind, strength }) => kind === 'washes out' && strength >= SAID_FROM,
+    )
+    const lit = rankedRoomOf(room, roomDay)
+    const chance =
+      lit.lights.length > 0 && lit.finishes.length > 0 ? chanceInRoom(lit) : () => ({ chance: 1 })
     return {
-      trims: trimsFor(wall, seen, strip, rules),
-      companions: companionsOf(wall, seen),
+      trims: trimsFor(wall, seen, strip, room.rules, washesOut),
+      companions: companionsOf(wall, seen, {
+        chanceWithStaying: (at) => chance(reflectances[at]!, entries[at]!.source).chance,
+        speaksAgainst: (at) => adviceWords(reflectances[at]!, room).length > 0,
+        rules: room.rules,
+      }),
       others: otherHuesOfSameLrv(wall, seen),
     }
-  }, [prepared, reflectances, place, strips, rules])
+  }, [prepared, roomDay, full, reflectances, entries, place, strips, room])
   if (!found) return null
   return (
     <section aria-label="What goes with it" className="flex flex-col gap-3">
@@ -273,7 +335,7 @@ function PlaceRow({
   readonly name: string
   readonly empty: string
   readonly places: readonly (readonly [word: string, place: number])[]
-  readonly entries: Props['entries']
+  readonly entries: readonly DeckEntry[]
   readonly full: Reflectance
   readonly reflectances: readonly Reflectance[]
   readonly onPick: (place: number) => void

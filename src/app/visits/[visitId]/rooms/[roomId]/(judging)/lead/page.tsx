@@ -1,6 +1,6 @@
 import { takeUp } from '@/app/_actions/candidate'
 import { chooseLead } from '@/app/_actions/lead'
-import { leadKeepers, whiteBaseOf } from '@/app/_load/paints'
+import { deckEntry, leadKeepers, whiteBaseOf } from '@/app/_load/paints'
 import { loadRoom } from '@/app/_load/visit-page'
 import { weakestStrengthPercent } from '@/core/advice/house-rules'
 import { listCandidates } from '@/db/candidates'
@@ -31,13 +31,7 @@ export default async function LeadPage({
       keepers={leadKeepers(keepers, visit.houseRules)}
       chosen={room.leadKeeperId}
       deck={{ id: deck.id, whiteBase: whiteBaseOf(deck) }}
-      entries={colours.map(({ deckColourId, code, name, strip, base }) => ({
-        id: deckColourId,
-        code,
-        name,
-        strip,
-        base,
-      }))}
+      entries={colours.map(deckEntry)}
       rules={visit.houseRules}
       weakestPercent={weakestStrengthPercent(visit.houseRules)}
       taken={(await listCandidates(db, visit.id)).map(

@@ -1,6 +1,6 @@
 import Link from 'next/link'
 import { dropUnseen, takeUp } from '@/app/_actions/candidate'
-import { candidatePaint, rankedFor, whiteBaseOf } from '@/app/_load/paints'
+import { candidatePaint, deckEntry, rankedFor, whiteBaseOf } from '@/app/_load/paints'
 import { loadRoom } from '@/app/_load/visit-page'
 import { listCandidates } from '@/db/candidates'
 import { listDeckColours, listDecks } from '@/db/decks'
@@ -48,13 +48,7 @@ export default async function ShortlistPage({
         key={deck.id}
         visitId={visit.id}
         deck={{ id: deck.id, maker: deck.maker, name: deck.name, whiteBase: whiteBaseOf(deck) }}
-        entries={colours.map(({ deckColourId, code, name, strip, base }) => ({
-          id: deckColourId,
-          code,
-          name,
-          strip,
-          base,
-        }))}
+        entries={colours.map(deckEntry)}
         candidates={candidates.map((candidate) => ({
           id: candidate.id,
           deckColourId: candidate.deckColourId,

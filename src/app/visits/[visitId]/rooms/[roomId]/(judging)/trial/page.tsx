@@ -1,5 +1,6 @@
-import { rankedFor } from '@/app/_load/paints'
+import { deckEntry, keeperFinish, rankedFor } from '@/app/_load/paints'
 import { loadRoom } from '@/app/_load/visit-page'
+import { isJudgedAgainst } from '@/core/pairing/keeper-kind'
 import { listDeckColours, listDecks } from '@/db/decks'
 import { listKeepersInRoom } from '@/db/keepers'
 import { openDb } from '@/db/store'
@@ -24,27 +25,17 @@ export default async function TrialPage({
   if (!deck) return <NoDeck why="A colour on trial comes from a deck." />
   const colours = await listDeckColours(db, deck.id)
   const place = colours.findIndex(({ code }) => code === wanted.colour)
-  const { rules, room: character } = rankedFor(
-    visit,
-    room,
-    roomDay,
-    await listKeepersInRoom(db, room.id),
-  )
+  const keepers = await listKeepersInRoom(db, room.id)
   return (
     <TrialView
       key={`${deck.id} ${place}`}
       deck={deck}
-      entries={colours.map(({ deckColourId, code, name, strip, base, reading }) => ({
-        id: deckColourId,
-        code,
-        name,
-        strip,
-        base,
-        source: reading.kind === 'lab' ? 'maker' : 'screen',
-      }))}
+      entries={colours.map(deckEntry)}
       place={place < 0 ? null : place}
-      rules={rules}
-      room={character}
+      room={rankedFor(visit, room, roomDay, keepers)}
+      keepers={keepers
+        .filter(({ state }) => isJudgedAgainst(state))
+        .map((keeper) => keeperFinish(keeper, visit.houseRules))}
     />
   )
 }

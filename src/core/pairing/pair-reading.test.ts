@@ -1,0 +1,229 @@
+import fc from 'fast-check'
+import { DEFAULT_HOUSE_RULES, type HouseRules } from '../advice/house-rules'
+import { prepareLight } from '../colour/appearance'
+import { daylightSpectrum } from '../colour/daylight'
+import { ledSpectrum } from '../colour/led'
+import type { Lab } from '../colour/lab'
+import { reflectanceOfReading, type ReadingSource } from '../paint/reading'
+import { isBad, isGood } from './chance'
+import type { JudgedKeeper } from './judged-keeper'
+import type { KeeperKind } from './keeper-kind'
+import { pairReading, type PairReading, type StrengthRung } from './pair-reading'
+import { roleOf } from './role'
+
+const noon = prepareLight(daylightSpectrum(6504), 800)
+const lamps = prepareLight(ledSpectrum(2700, 82), 120)
+const surface = (lab: Lab) => reflectanceOfReading({ kind: 'lab', lab })
+
+interface Change {
+  readonly kind?: KeeperKind
+  readonly source?: ReadingSource
+  readonly varies?: boolean
+  readonly rules?: Partial<HouseRules>
+}
+type Part = readonly [part: string, sharePercent: number, lab: Lab]
+
+const keeper = (parts: readonly Part[], change: Change = {}): JudgedKeeper => ({
+  name: 'keeper',
+  role: roleOf(change.kind ?? 'stone', { ...DEFAULT_HOUSE_RULES, ...change.rules }),
+  varies: change.varies ?? false,
+  colours: parts.map(([part, sharePercent, lab]) => ({
+    part,
+    sharePercent,
+    reflectance: surface(lab),
+    source: change.source ?? 'spectral',
+  })),
+})
+const wall = (lab: Lab, source: ReadingSource = 'spectral'): StrengthRung => ({
+  strengthPercent: 100,
+  reflectance: surface(lab),
+  source,
+})
+const read = (lab: Lab, finish: Lab, change: Change = {}): PairReading =>
+  pairReading(noon, wall(lab, change.source), keeper([['ground', 100, finish]], change))
+
+const GRANITE: Lab = [66, 9, 14]
+const CREAM: Lab = [91, 0, 11]
+
+// What the trade says of pairs, each with invented colours (common practice).
+test.each<[string, Lab, Lab, KeeperKind, 'good' | 'bad', RegExp]>([
+  [
+    'an orange-pink stone takes a pink beige',
+    [82, 5, 11],
+    GRANITE,
+    'stone',
+    'good',
+    /quiet stretch|onnects/,
+  ],
+  ['it rejects a green-leaning tan', [72, -4, 14], GRANITE, 'stone', 'bad', /^Clashes .*too green/],
+  [
+    'a violet-flecked stone rejects yellow-green',
+    [75, -7, 18],
+    [60, 5, -7],
+    'stone',
+    'bad',
+    /too green/,
+  ],
+  [
+    'blue-white tile makes a warm off-white look dirty',
+    [90, 1, 8],
+    [94, -0.5, -3],
+    'tile',
+    'bad',
+    /looks dirty|Looks dirty/,
+  ],
+  [
+    'a washed-out off-white looks empty beside cream',
+    [92, 0, 1.5],
+    CREAM,
+    'cabinets',
+    'bad',
+    /empty/,
+  ],
+  ['cream trim takes a yellow-leaning tan', [76, 1, 16], CREAM, 'trim', 'good', /onnects/],
+  [
+    'coral sets off blue-green cloth',
+    [66, 34, 24],
+    [48, -22, -12],
+    'curtain',
+    'good',
+    /^Is set off/,
+  ],
+  [
+    'a grey of black and white sits with another',
+    [70, 0, 0],
+    [50, 0, 0],
+    'stone',
+    'good',
+    /both are quiet/,
+  ],
+])('%s', (_, lab, finish, kind, side, sentence) => {
+  const got = read(lab, finish, { kind })
+  expect((side === 'good' ? isGood : isBad)(got.chance)).toBe(true)
+  expect(got.sentence).toMatch(sentence)
+})
+
+test('a role changes what its table says it changes, and nothing else does', () => {
+  const chance = (lab: Lab, finish: Lab, kind: KeeperKind) => read(lab, finish, { kind }).chance
+  // Common practice: what can be carried out may be set off, a fixture shares.
+  expect(isGood(chance([92, -1.4, 7], [85, 8, 2], 'curtain'))).toBe(true)
+  expect(isBad(chance([92, -1.4, 7], [85, 8, 2], 'stone'))).toBe(true)
+  // A deep trim may be complementary, a stone of that colour is a quarrel.
+  expect(isGood(chance([63, 4.5, 8], [45, -9, -3], 'trim'))).toBe(true)
+  expect(isBad(chance([63, 4.5, 8], [45, -9, -3], 'stone'))).toBe(true)
+  // Wood takes the hues around it.
+  expect(isGood(chance([64, 24, 24], [74, 7, 24], 'floor'))).toBe(true)
+  expect(isBad(chance([64, 24, 24], [74, 7, 24], 'stone'))).toBe(true)
+  // Paint near paint is a near miss; a pile keeps close tones apart.
+  expect(read([93, 0.5, 4.5], [94, 1.5, 2], { kind: 'trim' }).shares['near miss']).toBeGreaterThan(
+    0.3,
+  )
+  expect(read([93, 0.5, 4.5], [94, 1.5, 2], { kind: 'carpet' }).shares['near miss']).toBe(0)
+})
+
+test('the house rule on what pairs decides over opposites', () => {
+  const contrast = (pairs: HouseRules['pairs'], kind: KeeperKind) =>
+    read([66, 34, 24], [48, -22, -12], { kind, rules: { pairs } })
+  expect(contrast('shared-fixed', 'curtain').judgement).toBe('works')
+  expect(contrast('shared-fixed', 'tile')).toMatchObject({ judgement: 'unsure', unwanted: true })
+  expect(contrast('shared-fixed', 'tile').sentence).toMatch(/house rule wants a shared undertone/)
+  expect(contrast('shared', 'curtain').unwanted).toBe(true)
+  expect(contrast('opposites', 'tile').judgement).toBe('works')
+})
+
+test('black stone is judged by its flecks; a black ground alone takes any wall', () => {
+  const green: Lab = [72, -6, 14]
+  const black = keeper([['ground', 100, [14, 0.5, -1.5]]])
+  expect(pairReading(noon, wall(green), black).judgement).toBe('works')
+  const copper = keeper([
+    ['ground', 80, [14, 0.5, -1.5]],
+    ['fleck', 20, [62, 10, 14]],
+  ])
+  expect(pairReading(noon, wall(green), copper)).toMatchObject({ judgement: 'no', part: 'fleck' })
+  // A fleck never sets a wall off, however opposite.
+  const teal = keeper([
+    ['ground', 85, [14, 0, -1]],
+    ['fleck', 15, [48, -22, -12]],
+  ])
+  expect(isGood(pairReading(noon, wall([66, 24, 18]), teal).chance)).toBe(false)
+  // An off-black wall quarrels with nothing either.
+  expect(read([26, -0.4, -2], [55, 18, 30]).judgement).toBe('works')
+})
+
+test('the worst part that shows decides, a fleck in a quiet stone hardly', () => {
+  const stone = (veinShare: number) =>
+    keeper([
+      ['ground', 100 - veinShare, [70, 0, 1]],
+      ['vein', veinShare, [64, 6, 8]],
+    ])
+  const green = wall([74, -5, 10])
+  expect(pairReading(noon, green, stone(30))).toMatchObject({ part: 'vein', judgement: 'no' })
+  expect(isBad(pairReading(noon, green, stone(1)).chance)).toBe(false)
+  // It fades in: one per cent of share never moves a chance by more than 0.06.
+  for (let share = 0; share < 49; share++) {
+    const step =
+      pairReading(noon, green, stone(share)).chance -
+      pairReading(noon, green, stone(share + 1)).chance
+    expect(step).toBeGreaterThanOrEqual(-1e-9)
+    expect(step).toBeLessThan(0.06)
+  }
+  expect(() => pairReading(noon, green, keeper([]))).toThrow(/at least one colour/)
+})
+
+test('where another strength would sit, the reading names it; where none would, none', () => {
+  const rungs = (half: Lab): StrengthRung[] => [
+    wall([72, -4, 14]),
+    { ...wall(half), strengthPercent: 50 },
+  ]
+  const stone = keeper([['stone', 100, GRANITE]])
+  const [here] = rungs([82, 5, 11])
+  const got = pairReading(noon, here!, stone, rungs([82, 5, 11]))
+  expect(got.strength).toEqual({ percent: 50, word: 'lighter' })
+  expect(got.sentence).toMatch(/At 50 % it would sit with it/)
+  expect(pairReading(noon, here!, stone, rungs([80, -4, 12])).strength).toBeNull()
+  expect(read([82, 5, 11], GRANITE).strength).toBeNull()
+})
+
+test('a weaker reading is less sure of the same pair, and says what would settle it', () => {
+  const by = (source: ReadingSource) => read([92, 0, 1.5], CREAM, { source, kind: 'cabinets' })
+  const chances = (['spectral', 'reader', 'screen', 'photo'] as const).map((s) => by(s).chance)
+  expect([...chances].sort((p, q) => p - q)).toEqual(chances)
+  expect(by('spectral').judgement).toBe('no')
+  expect(by('photo').judgement).not.toBe('no')
+  expect(by('photo').sentence).toMatch(/firmer reading of the ground would settle it/)
+  expect(by('spectral').sentence).not.toMatch(/settle/)
+  // What varies from piece to piece is known no better than it varies.
+  expect(read([82, 5, 11], GRANITE, { varies: true }).chance).toBeLessThan(
+    read([82, 5, 11], GRANITE).chance,
+  )
+})
+
+const any = fc.tuple(
+  fc.double({ min: 20, max: 94, noNaN: true }),
+  fc.double({ min: -9, max: 9, noNaN: true }),
+  fc.double({ min: -9, max: 12, noNaN: true }),
+) as fc.Arbitrary<[number, number, number]>
+const kinds = fc.constantFrom<KeeperKind>(
+  'floor',
+  'stone',
+  'tile',
+  'cabinets',
+  'trim',
+  'carpet',
+  'rug',
+)
+
+test('a sentence never says the opposite of its judgement, and praise never carries a fault', () => {
+  fc.assert(
+    fc.property(any, any, kinds, fc.constantFrom(noon, lamps), (p, q, kind, light) => {
+      const got = pairReading(light, wall(p), keeper([['ground', 100, q]], { kind }))
+      const said = `${got.sentence} The wall ${got.back.words}.`
+      expect(said).not.toMatch(/undefined|NaN|null/)
+      if (isGood(got.chance)) expect(said).not.toMatch(/[Cc]lash|dirty|empty|near miss|too \w+ for/)
+      if (isBad(got.chance)) expect(said).not.toMatch(/[Cc]onnects|quiet stretch|set off/)
+      const sum = Object.values(got.shares).reduce((total, share) => total + share, 0)
+      expect(sum).toBeCloseTo(1, 6)
+    }),
+    { numRuns: 400 },
+  )
+})

@@ -1,0 +1,308 @@
+import { chanceOver } from '../chance-over'
+import { LIMITS } from './limits'
+import { roomForColour } from '../undertone/undertone'
+import type { Role } from './role'
+
+/** A surface as a pair needs it: where it lies, how sure, and what hangs on it alone. Filled in place by `fillSurface`. */
+export interface PairSurface {
+  j: number
+  a: number
+  b: number
+  /** Length of the lean. */
+  c: number
+  /** Variance of a and b, and of J′, with the observer's own part. */
+  varLean: number
+  varJ: number
+  /** c over what its lightness leaves for colour. */
+  cleanness: number
+  varCleanness: number
+  // Chances that hang on this surface alone.
+  felt: number
+  black: number
+  light: number
+  slight: number
+  /** Lean over the contrast's two limits. */
+  clear: number
+  strong: number
+}
+
+export const emptySurface = (): PairSurface => ({
+  j: 0,
+  a: 0,
+  b: 0,
+  c: 0,
+  varLean: 1,
+  varJ: 1,
+  cleanness: 0,
+  varCleanness: 1,
+  felt: 0,
+  black: 0,
+  light: 0,
+  slight: 0,
+  clear: 0,
+  strong: 0,
+})
+
+const OWN_VARIANCE = LIMITS.ownSpread ** 2
+
+/**
+ * Fills a surface from its place in the light at hand.
+ *
+ * @param leanSpread and jSpread standard uncertainty of its reading, CAM16-UCS units
+ */
+export function fillSurface(
+  into: PairSurface,
+  j: number,
+  a: number,
+  b: number,
+  leanSpread: number,
+  jSpread: number,
+): PairSurface {
+  const c = Math.sqrt(a * a + b * b)
+  const varLean = OWN_VARIANCE + leanSpread * leanSpread
+  const varJ = OWN_VARIANCE + jSpread * jSpread
+  const perLean = 1 / Math.sqrt(varLean)
+  const perJ = 1 / Math.sqrt(varJ)
+  const room = roomForColour(j)
+  into.j = j
+  into.a = a
+  into.b = b
+  into.c = c
+  into.varLean = varLean
+  into.varJ = varJ
+  into.cleanness = c / room
+  into.varCleanness = varLean / (room * room)
+  into.felt = chanceOver((c - LIMITS.feltLean * room) * perLean)
+  into.black =
+    chanceOver((LIMITS.black.jBelow - j) * perJ) *
+    chanceOver((LIMITS.black.leanBelow - c) * perLean)
+  into.light = chanceOver((j - LIMITS.lightFrom) * perJ)
+  into.slight = chanceOver((LIMITS.bridge.leanBelow - c) * perLean)
+  into.clear = chanceOver((c - LIMITS.contrast.weaker) * perLean)
+  into.strong = chanceOver((c - LIMITS.contrast.stronger) * perLean)
+  return into
+}
+
+/** How much each condition of a pair holds, as chances 0 to 1. Filled in place by `pairStrengths`. */
+export interface PairStrengths {
+  /** Of the conflict lying over its limit, felt or not. */
+  conflict: number
+  contrasts: number
+  bridges: number
+  quiet: number
+  clashes: number
+  nearMiss: number
+  washesOut: number
+  /** The wall beside a cleaner finish. */
+  dirties: number
+  /** The finish beside a cleaner wall. */
+  ages: number
+  /** That nothing bad holds, before a house rule. */
+  works: number
+}
+
+export const emptyStrengths = (): PairStrengths => ({
+  conflict: 0,
+  contrasts: 0,
+  bridges: 0,
+  quiet: 0,
+  clashes: 0,
+  nearMiss: 0,
+  washesOut: 0,
+  dirties: 0,
+  ages: 0,
+  works: 0,
+})
+
+const DEG = 180 / Math.PI
+// What is less likely than this is not worth the sums.
+const HARDLY = 1e-6
+// A lean shorter than the observer's spread has no direction to speak of.
+const NO_DIRECTION2 = OWN_VARIANCE
+const EVEN_LEAN = 1
+
+/** Chance that something lies within ± a limit. */
+const within = (x: number, limit: number, per: number): number =>
+  chanceOver((limit - x) * per) - chanceOver((-limit - x) * per)
+
+/**
+ * How a wall sits with a finish: every condition a smooth chance, no table of first matches. Nothing is allocated; the
+ * one form serves a single reading and a ranking of a million pairs.
+ *
+ * Conflict K = 2 H sin(Δh / 2) exp(−(ΔJ / 50)²), H the harmonic mean of the leans; each condition is
+ * Φ((x − limit) / σ), σ the feature's own gradient times the spread of its surfaces.
+ */
+export function pairStrengths(
+  wall: PairSurface,
+  finish: PairSurface,
+  role: Role,
+  into: PairStrengths,
+): PairStrengths {
+  const { a: aw, b: bw, c: cw, varLean: vw } = wall
+  const { a: af, b: bf, c: cf, varLean: vf } = finish
+  const dj = wall.j - finish.j
+  const apart = Math.abs(dj)
+  const perDj = 1 / Math.sqrt(wall.varJ + finish.varJ)
+  const perLeans = 1 / Math.sqrt(vw + vf)
+
+  const product = cw * cf
+  const cos = product > 1e-9 ? Math.min(1, Math.max(-1, (aw * af + bw * bf) / product)) : 1
+  const hueDeg = Math.acos(cos) * DEG
+  const perHue = 1 / (DEG * Math.sqrt(vw / (cw * cw + 1e-9) + vf / (cf * cf + 1e-9)))
+
+  // Conflict and its gradient; where a lean is too short for a direction, the mean over all directions stands in.
+  // Two leans that are both next to none share the slope evenly.
+  const sum = cw + cf + EVEN_LEAN
+  const shareW = (2 * cf + EVEN_LEAN) / sum
+  const shareF = (2 * cw + EVEN_LEAN) / sum
+  const sin2 = (1 - cos) / 2
+  const directed = (cw * cw * cf * cf) / ((cw * cw + NO_DIRECTION2) * (cf * cf + NO_DIRECTION2))
+  const slope2 = 0.5 + directed * (sin2 - 0.5)
+  const close = Math.exp(-((dj / LIMITS.lightnessScale) ** 2))
+  const k = ((4 * product) / (cw + cf + 1e-9)) * Math.sqrt(sin2) * close
+  const kSpread =
+    close *
+    Math.sqrt(
+      vw * shareW * shareW * (1 - slope2 + slope2 * shareW * shareW) +
+        vf * shareF * shareF * (1 - slope2 + slope2 * shareF * shareF),
+    )
+  const perK = 1 / (kSpread + 1e-9)
+  const conflict = 1 - within(k, LIMITS.conflict, perK)
+
+  // What takes a conflict's sting.
+  const contrast = LIMITS.contrast
+  const contrasts =
+    role.opposes *
+    chanceOver((hueDeg - contrast.hueDeg) * perHue) *
+    wall.clear *
+    finish.clear *
+    (1 - (1 - wall.strong) * (1 - finish.strong))
+  let setOff = 0
+  if (role.setOff > 0) {
+    const limit = LIMITS.setOff
+    const stretch = 1 + apart / limit.perLightness
+    const strongest = cw > cf ? cw : cf
+    setOff =
+      role.setOff *
+      finish.felt *
+      chanceOver((hueDeg - limit.hueDeg) * perHue) *
+      chanceOver((strongest * stretch - limit.strong) / stretch / Math.sqrt(cw > cf ? vw : vf))
+  }
+  let deepTrim = 0
+  if (role.trim > 0 && dj > 0) {
+    const limit = LIMITS.deepTrim
+    deepTrim =
+      role.trim *
+      chanceOver((hueDeg - limit.hueDeg) * perHue) *
+      chanceOver((dj - limit.darker) * perDj) *
+      chanceOver((cf - limit.lean) / Math.sqrt(vf))
+  }
+  const bridge = LIMITS.bridge
+  const bridges =
+    wall.slight *
+    chanceOver(
+      (apart - bridge.apart - bridge.perLean * cf) /
+        Math.sqrt(wall.varJ + finish.varJ + bridge.perLean * bridge.perLean * vf),
+    )
+  const woodTakes =
+    role.wood > 0
+      ? role.wood * LIMITS.wood.takes * chanceOver((LIMITS.wood.hueDeg - hueDeg) * perHue)
+      : 0
+  const opposed = 1 - (1 - contrasts) * (1 - setOff) * (1 - deepTrim)
+  const clashes =
+    conflict *
+    wall.felt *
+    finish.felt *
+    (1 - opposed) *
+    (1 - bridges) *
+    (1 - woodTakes) *
+    (1 - wall.black) *
+    (1 - finish.black)
+
+  const bothLight = wall.light * finish.light
+  let washesOut = 0
+  let dirties = 0
+  if (bothLight > HARDLY) {
+    const pale = LIMITS.washesOut
+    const sameHue = chanceOver((pale.hueDeg - hueDeg) * perHue)
+    const colourless = chanceOver((pale.paleBelow - cw) / Math.sqrt(vw))
+    washesOut =
+      bothLight *
+      chanceOver((cf - pale.finishLean) / Math.sqrt(vf)) *
+      chanceOver((pale.share * cf - cw) / Math.sqrt(vw + pale.share * pale.share * vf)) *
+      chanceOver((dj + pale.darker) * perDj) *
+      (1 - (1 - sameHue) * (1 - colourless))
+    const light = LIMITS.dirtyLight
+    dirties =
+      role.dirties *
+      bothLight *
+      chanceOver((bw - bf - light.yellower) * perLeans) *
+      chanceOver((-light.darkerFrom - dj) * perDj) *
+      chanceOver((light.darkerTo + dj) * perDj) *
+      chanceOver((light.finishLeanBelow - cf) / Math.sqrt(vf))
+  }
+  let ages = 0
+  const dirty = LIMITS.dirty
+  const near =
+    (1 - bothLight) *
+    chanceOver((dirty.hueDeg - hueDeg) * perHue) *
+    within(dj, dirty.lightness, perDj)
+  if (near > HARDLY) {
+    const cleaner = dirty.cleaner
+    const beside =
+      role.dirties *
+      near *
+      chanceOver((cw - dirty.leanFrom) / Math.sqrt(vw)) *
+      chanceOver(
+        (finish.cleanness - cleaner * wall.cleanness) /
+          Math.sqrt(finish.varCleanness + cleaner * cleaner * wall.varCleanness),
+      )
+    dirties = 1 - (1 - dirties) * (1 - beside)
+    const cleanerWall = dirty.cleanerWall
+    ages =
+      role.ages *
+      near *
+      chanceOver((cf - dirty.leanFrom) / Math.sqrt(vf)) *
+      chanceOver(
+        (wall.cleanness - cleanerWall * finish.cleanness) /
+          Math.sqrt(wall.varCleanness + cleanerWall * cleanerWall * finish.varCleanness),
+      )
+  }
+
+  let nearMiss = 0
+  const miss = LIMITS.nearMiss
+  if (role.smooth > 0 && apart < 14) {
+    const [da, db] = [aw - af, bw - bf]
+    const squared = dj * dj + da * da + db * db
+    const perE = Math.sqrt(
+      (squared + 1e-9) /
+        (dj * dj * (wall.varJ + finish.varJ) + (da * da + db * db) * (vw + vf) + 1e-9 * (vw + vf)),
+    )
+    const e = Math.sqrt(squared)
+    const leans = 1 - within(k, miss.conflict, perK)
+    const level = within(dj, miss.lightness, perDj)
+    const strip =
+      chanceOver((miss.sameHueDeg - hueDeg) * perHue) * (1 - within(dj, miss.apart, perDj))
+    nearMiss =
+      role.smooth *
+      (chanceOver((miss.belowE - e) * perE) - chanceOver((miss.fromE - e) * perE)) *
+      (1 - (1 - leans) * (1 - level)) *
+      (1 - strip)
+  }
+
+  into.conflict = conflict
+  into.contrasts = opposed
+  into.bridges = bridges
+  into.quiet =
+    chanceOver((LIMITS.quiet.hueDeg - hueDeg) * perHue) *
+    chanceOver((dj - LIMITS.quiet.lighter) * perDj) *
+    chanceOver((cf - cw) * perLeans) *
+    finish.felt
+  into.clashes = clashes
+  into.nearMiss = nearMiss
+  into.washesOut = washesOut
+  into.dirties = dirties
+  into.ages = ages
+  into.works = (1 - clashes) * (1 - nearMiss) * (1 - washesOut) * (1 - dirties) * (1 - ages)
+  return into
+}

@@ -1,0 +1,174 @@
+import fc from 'fast-check'
+import { pairReading } from '../pairing/pair-reading'
+import type { KeeperKind } from '../pairing/keeper-kind'
+import { prepareLight } from '../colour/appearance'
+import { daylightSpectrum } from '../colour/daylight'
+import { ledSpectrum } from '../colour/led'
+import type { Lab } from '../colour/lab'
+import { BANDS } from '../colour/spectrum'
+import { DAYLIGHT } from '../undertone/daylight'
+import { lrvPercent } from '../paint/lrv'
+import { reflectanceOfReading } from '../paint/reading'
+import { seededRandom } from '../seeded-random'
+import { undertoneOf } from '../undertone/undertone'
+import { prepareRoom, weakestPair, type RankedRoom } from './ranked-room'
+import { chanceInRoom, rankForRoom, reflectanceOfRow, type DeckRows } from './rank-for-room'
+import { finish, rankingScenes, room } from './ranking-scenes.fixture'
+import { asksOf, sharedLean, worthOf } from './worth'
+
+const random = seededRandom(3)
+const deckOf = (labs: readonly Lab[]): DeckRows => {
+  const rows = new Float64Array(labs.length * BANDS)
+  labs.forEach((lab, i) => rows.set(reflectanceOfReading({ kind: 'lab', lab }), i * BANDS))
+  return {
+    rows,
+    places: labs.map((_, i) => i),
+    strengthsPercent: labs.map(() => 100),
+    sources: labs.map((_, i) => (i % 5 === 0 ? 'screen' : 'maker')),
+  }
+}
+const someLabs = (count: number): Lab[] =>
+  Array.from({ length: count }, () => [25 + 68 * random(), 16 * random() - 7, 22 * random() - 8])
+const noon = prepareLight(daylightSpectrum(6500), 400)
+const north = prepareLight(daylightSpectrum(8500), 90)
+const lamps = prepareLight(ledSpectrum(2700, 82), 100)
+
+/** The worth of every row, one at a time and whole. */
+function plainWorths(deck: DeckRows, ranked: RankedRoom): number[] {
+  const prepared = prepareRoom(ranked)
+  const asks = asksOf(prepared)
+  return deck.places.map((_, row) => {
+    const wall = reflectanceOfRow(deck.rows, row)
+    const seen = (light: number) => undertoneOf(prepared.lights[light]!.light, wall)
+    const { weighed } = weakestPair(prepared, seen, deck.sources[row]!)
+    const place = { undertone: undertoneOf(DAYLIGHT, wall), lrvPercent: lrvPercent(wall) }
+    return worthOf(wall, place, weighed, sharedLean(seen(0), prepared), prepared, asks).worth
+  })
+}
+
+test('cut short, a ranking is the whole ranking’s beginning', () => {
+  const deck = deckOf(someLabs(500))
+  const kinds: readonly KeeperKind[] = ['stone', 'trim', 'rug', 'floor', 'tile', 'carpet']
+  for (let turn = 0; turn < 6; turn++) {
+    const keepers = someLabs(1 + turn).map((lab, i) =>
+      finish(kinds[(i + turn) % 6]!, lab, { matters: i === 0 ? 1 : 0.5, shows: i === 1 ? 0.4 : 1 }),
+    )
+    const ranked = room(
+      keepers,
+      {
+        wants: turn % 2 === 0 ? ['brighter'] : [],
+        willNotHave: turn % 3 === 0 ? 'no grey' : '',
+        daylightFactorPercent: [0.8, 3, 9][turn % 3]!,
+        hasCarpet: turn > 3,
+      },
+      [noon, north, lamps],
+    )
+    const worths = plainWorths(deck, ranked)
+    const whole = worths.map((_, row) => row).sort((p, q) => worths[q]! - worths[p]! || p - q)
+    const got = rankForRoom(deck, ranked, 25)
+    expect(got.map(({ row }) => row)).toEqual(whole.slice(0, 25))
+    for (const { row, worth } of got) expect(Math.abs(worth - worths[row]!)).toBeLessThan(1e-6)
+  }
+})
+
+test('a ranking judges a pair as the bench does', () => {
+  const labs = someLabs(60)
+  for (const kind of ['stone', 'trim', 'curtain', 'floor', 'tile'] as const) {
+    const stays = finish(kind, [68, 6, 12], { source: 'photo' })
+    const judge = chanceInRoom(room([stays], {}, [lamps]))
+    for (const lab of labs) {
+      const wall = reflectanceOfReading({ kind: 'lab', lab })
+      const reading = pairReading(
+        lamps,
+        { reflectance: wall, source: 'maker', strengthPercent: 100 },
+        {
+          name: 'keeper',
+          role: stays.role,
+          varies: false,
+          colours: [
+            { part: 'all', sharePercent: 100, reflectance: stays.reflectance, source: 'photo' },
+          ],
+        },
+      )
+      expect(judge(wall, 'maker').chance).toBeCloseTo(reading.chance, 9)
+    }
+  }
+})
+
+test('the order of the deck changes nothing', () => {
+  const labs = someLabs(200)
+  const ranked = room([finish('stone', [66, 9, 14])])
+  const names = (order: readonly { readonly row: number }[], of: readonly Lab[]) =>
+    order.map(({ row }) => of[row]!.join(' '))
+  const back = [...labs].reverse()
+  const plain = (of: readonly Lab[]): DeckRows => ({
+    ...deckOf(of),
+    sources: of.map(() => 'maker' as const),
+  })
+  expect(names(rankForRoom(plain(back), ranked, 20), back)).toEqual(
+    names(rankForRoom(plain(labs), ranked, 20), labs),
+  )
+})
+
+test('the weakest pair is named, by light and by finish, and what matters less weighs less', () => {
+  // A stone that takes the beige, a green tile that does not.
+  const [stone, tile] = [finish('stone', [66, 9, 14]), finish('tile', [70, -8, 8])]
+  const beige = reflectanceOfReading({ kind: 'lab', lab: [82, 5, 11] })
+  const both = chanceInRoom(room([stone, tile], {}, [noon, lamps]))(beige, 'maker')
+  expect(both.finish).toBe(1)
+  expect(both.chance).toBeLessThan(0.3)
+  expect(both.weighed).toBeCloseTo(both.chance, 9)
+  const little = chanceInRoom(room([stone, { ...tile, matters: 0.4 }], {}, [noon, lamps]))
+  expect(little(beige, 'maker').weighed).toBeGreaterThan(0.55)
+  expect(little(beige, 'maker').chance).toBeCloseTo(both.chance, 9)
+  // The weights of lights: the one that is hardly used gives way to the one that counts.
+  const oneLight = (matters: readonly number[]) =>
+    chanceInRoom({
+      ...room([tile], {}, [noon, lamps]),
+      lights: [noon, lamps].map((light, i) => ({ light, matters: matters[i]! })),
+    })(beige, 'maker')
+  expect(oneLight([1, 0.3]).light).toBe(0)
+  expect(oneLight([0.3, 1]).light).toBe(1)
+})
+
+test('nothing to rank is no ranking, and a room without a light or a finish is refused', () => {
+  const ranked = room([finish('stone', [66, 9, 14])])
+  expect(rankForRoom(deckOf([]), ranked, 10)).toEqual([])
+  const deck = deckOf(someLabs(5))
+  expect(rankForRoom(deck, ranked, 50)).toHaveLength(5)
+  expect(() => rankForRoom(deck, { ...ranked, lights: [] }, 5)).toThrow(/at least one light/)
+  expect(() => rankForRoom(deck, { ...ranked, finishes: [] }, 5)).toThrow(/at least one finish/)
+})
+
+test('no step of 0.1 unit moves a worth by more than 0.02', () => {
+  const prepared = prepareRoom(
+    room(
+      [finish('stone', [66, 9, 14]), finish('trim', [92, 0, 8])],
+      { wants: ['brighter'], willNotHave: 'no grey, nothing cold', daylightFactorPercent: 0.9 },
+      [noon, lamps],
+    ),
+  )
+  const asks = asksOf(prepared)
+  const worth = (lab: Lab): number => {
+    const wall = reflectanceOfReading({ kind: 'lab', lab })
+    const seen = (light: number) => undertoneOf(prepared.lights[light]!.light, wall)
+    const { weighed } = weakestPair(prepared, seen, 'maker')
+    const place = { undertone: undertoneOf(DAYLIGHT, wall), lrvPercent: lrvPercent(wall) }
+    return worthOf(wall, place, weighed, sharedLean(seen(0), prepared), prepared, asks).worth
+  }
+  const number = (min: number, max: number) => fc.double({ min, max, noNaN: true })
+  fc.assert(
+    fc.property(
+      fc.tuple(number(30, 94), number(-8, 9), number(-8, 14)),
+      fc.constantFrom([0.1, 0, 0], [0, 0.1, 0], [0, 0, 0.1]),
+      ([l, a, b], [dl, da, db]) => {
+        expect(Math.abs(worth([l, a, b]) - worth([l + dl!, a + da!, b + db!]))).toBeLessThan(0.02)
+      },
+    ),
+    { numRuns: 150 },
+  )
+})
+
+test('what the trade expects to lead does', () => {
+  expect(rankingScenes().filter(({ holds }) => !holds)).toEqual([])
+})

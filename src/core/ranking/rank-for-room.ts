@@ -1,0 +1,127 @@
+import { DAYLIGHT } from '../undertone/daylight'
+import { BANDS, type Reflectance } from '../colour/spectrum'
+import { lrvsPercent } from '../paint/lrv'
+import type { ReadingSource } from '../paint/reading'
+import { emptyUndertones, flatUndertones } from '../undertone/flat-undertones'
+import { leaning, undertoneOf, type Undertone } from '../undertone/undertone'
+import { prepareRoom, weakestPair, type RankedRoom, type WeakestPair } from './ranked-room'
+import {
+  asksOf,
+  mostWorth,
+  ownTerms,
+  POINTS,
+  POINTS_PER_WORTH,
+  pairPoints,
+  sharedLean,
+  worthOf,
+} from './worth'
+
+/** Deck colours at their strengths, one row each; cloneable. */
+export interface DeckRows {
+  /** Reflectances, 36 numbers a row. */
+  readonly rows: Float64Array<ArrayBuffer>
+  /** Place of the deck that a row is of. */
+  readonly places: readonly number[]
+  readonly strengthsPercent: readonly number[]
+  readonly sources: readonly ReadingSource[]
+}
+
+/** A row of a deck in a room. */
+export interface RankedRow extends WeakestPair {
+  readonly row: number
+  /** Of `POINTS_PER_WORTH`, 0 to about 1. */
+  readonly worth: number
+  /** Why it is worth this, in words. */
+  readonly reasons: readonly string[]
+}
+
+export const reflectanceOfRow = (rows: Float64Array<ArrayBuffer>, row: number): Reflectance =>
+  rows.slice(row * BANDS, (row + 1) * BANDS)
+
+/**
+ * The best rows of a deck for a room, by worth: the weakest pair with what stays over all lights, and what the colour
+ * gives. Exact: a row is left only when the most that it could still be worth is under the worst of the best so far.
+ *
+ * @param most how many rows
+ * @returns best first
+ * @throws RangeError without a light or a finish
+ */
+export function rankForRoom(deck: DeckRows, ranked: RankedRoom, most: number): RankedRow[] {
+  const room = prepareRoom(ranked)
+  const asks = asksOf(room)
+  const count = deck.places.length
+  const byDay = emptyUndertones(count)
+  flatUndertones(DAYLIGHT, deck.rows, byDay)
+  const first = emptyUndertones(count)
+  flatUndertones(room.lights[0]!.light, deck.rows, first)
+
+  const own = new Float64Array(count)
+  const lrvs = lrvsPercent(deck.rows)
+  const seenAt = (flat: typeof byDay, row: number): Undertone =>
+    leaning(flat.j[row]!, flat.a[row]!, flat.b[row]!)
+  for (let row = 0; row < count; row++) {
+    own[row] = ownTerms(
+      { undertone: seenAt(byDay, row), lrvPercent: lrvs[row]! },
+      room,
+      asks,
+    ).reduce((sum, { points }) => sum + points, 0)
+  }
+  // The most promising first: the bar rises early, and once nothing can reach it any more the rest is left.
+  const order = Uint32Array.from(own.keys()).sort((p, q) => own[q]! - own[p]! || p - q)
+  const best = new Best<RankedRow>(most)
+  for (const row of order) {
+    if (mostWorth(own[row]!) < best.bar) break
+    const seen = seenAt(first, row)
+    const shared = sharedLean(seen, room)
+    const without = own[row]! + POINTS.shared * shared
+    const reflectance = deck.rows.subarray(row * BANDS, (row + 1) * BANDS)
+    const weakest = weakestPair(
+      room,
+      (light) => (light === 0 ? seen : undertoneOf(room.lights[light]!.light, reflectance)),
+      deck.sources[row]!,
+      weighedToReach(best.bar * POINTS_PER_WORTH - without),
+    )
+    if ((pairPoints(weakest.weighed) + without) / POINTS_PER_WORTH < best.bar) continue
+    const place = { undertone: seenAt(byDay, row), lrvPercent: lrvs[row]! }
+    const { worth, reasons } = worthOf(reflectance, place, weakest.weighed, shared, room, asks)
+    best.add({ row, worth, reasons, ...weakest })
+  }
+  return best.sorted()
+}
+
+/** The least weighed chance whose points reach this many; the points rise no faster than the chance. */
+const weighedToReach = (points: number): number => points / POINTS.pairs + 0.5
+
+/** The best few of many, by worth; of equals the earlier row. */
+class Best<Item extends { readonly worth: number; readonly row: number }> {
+  private items: Item[] = []
+  /** Worth below which nothing is taken any more. */
+  bar = -Infinity
+
+  constructor(private readonly most: number) {}
+
+  add(item: Item): void {
+    this.items.push(item)
+    if (this.items.length >= 2 * this.most) this.trim()
+  }
+
+  sorted(): Item[] {
+    this.trim()
+    return this.items
+  }
+
+  private trim(): void {
+    this.items.sort((p, q) => q.worth - p.worth || p.row - q.row)
+    this.items.length = Math.min(this.items.length, this.most)
+    if (this.items.length === this.most) this.bar = this.items.at(-1)!.worth
+  }
+}
+
+/** Judges single walls in a room, the same as a ranking does: each with its weakest pair over all that stays and all lights. */
+export function chanceInRoom(
+  ranked: RankedRoom,
+): (reflectance: Reflectance, source: ReadingSource) => WeakestPair {
+  const room = prepareRoom(ranked)
+  return (reflectance, source) =>
+    weakestPair(room, (light) => undertoneOf(room.lights[light]!.light, reflectance), source)
+}

@@ -1,0 +1,36 @@
+import { prepareLight } from '../colour/appearance'
+import { daylightSpectrum } from '../colour/daylight'
+import { lrvPercent } from '../paint/lrv'
+import { lightnessWord } from '../undertone/lightness-word'
+import { undertoneOf } from '../undertone/undertone'
+import { rankForRoom, reflectanceOfRow } from './rank-for-room'
+import { evenDeck, finish, room } from './ranking-scenes.fixture'
+import { STRIP_STEP, unitsApart, variedFirst } from './variety'
+
+const noon = prepareLight(daylightSpectrum(6500), 400)
+
+test('a choice worth laying out: each colour once, a strip step apart, of several depths, best first', () => {
+  const deck = evenDeck()
+  // Two strengths of each colour: only one may be laid out.
+  const twice = { ...deck, places: deck.places.map((place) => Math.floor(place / 2)) }
+  const ranked = rankForRoom(twice, room([finish('floor', [55, 9, 24])]), 400)
+  const chosen = variedFirst(ranked, twice, noon, 10)
+  expect(chosen).toHaveLength(10)
+  expect(chosen[0]).toBe(ranked[0])
+  const seen = chosen.map(({ row }) => undertoneOf(noon, reflectanceOfRow(deck.rows, row)))
+  seen.forEach((p, i) =>
+    seen.slice(i + 1).forEach((q) => expect(unitsApart(p, q)).toBeGreaterThanOrEqual(STRIP_STEP)),
+  )
+  expect(new Set(chosen.map(({ row }) => twice.places[row])).size).toBe(10)
+  const words = chosen.map(({ row }) => lightnessWord(lrvPercent(reflectanceOfRow(deck.rows, row))))
+  expect(new Set(words).size).toBeGreaterThanOrEqual(3)
+})
+
+test('what is ruled out is left out', () => {
+  const deck = evenDeck()
+  const ranked = rankForRoom(deck, room([finish('floor', [55, 9, 24])]), 200)
+  const isWarm = ({ b }: { readonly b: number }) => b > 4
+  const chosen = variedFirst(ranked, deck, noon, 5, isWarm)
+  for (const { row } of chosen)
+    expect(isWarm(undertoneOf(noon, reflectanceOfRow(deck.rows, row)))).toBe(false)
+})

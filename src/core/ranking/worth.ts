@@ -1,0 +1,215 @@
+import { againstDepth, depthBands, suitsDepth, type DepthBand } from '../advice/depth'
+import { roomAdvice, saidOf, type Advice } from '../advice/room-advice'
+import { unwantedIn, type Unwanted } from '../advice/will-not-have'
+import { chanceOver } from '../chance-over'
+import type { Reflectance } from '../colour/spectrum'
+import { LIMITS } from '../pairing/limits'
+import { roomForColour, type Undertone } from '../undertone/undertone'
+import { warmLean } from '../undertone/warmth'
+import type { PreparedRoom } from './ranked-room'
+
+/**
+ * What a colour is worth in a room, in points, each term bounded so that a ranking can be cut short. The balance is
+ * common practice: a pair that fails outweighs any two merits; a shared undertone beats the mere absence of quarrel; a
+ * grey of black and white looks like concrete.
+ */
+export const POINTS = {
+  /** From the surest no to the surest yes. */
+  pairs: 2,
+  shared: 0.5,
+  depth: 0.7,
+  /** Well outside every depth that is wished for, or that the room suits by itself. */
+  againstWish: -1.2,
+  againstOwn: -0.4,
+  grey: -0.9,
+  nearBlack: -0.7,
+  unwanted: -0.7,
+  wish: 0.3,
+} as const
+
+/** Points over this are worth, 0 to about 1: no step of 0.1 unit moves a worth by more than 0.02. */
+export const POINTS_PER_WORTH = 6
+
+/** A ranking's own view of what a room asks, worked out once. */
+export interface RoomAsks {
+  readonly bands: readonly DepthBand[]
+  readonly depthWords: string
+  readonly againstDepth: number
+  readonly againstWords: string
+  readonly unwanted: readonly Unwanted[]
+  /** Points of each of them: more of them weigh less each. */
+  readonly perUnwanted: number
+  /** How far a finish that stays is itself a grey, or black: then it asks for the like. */
+  readonly asksGrey: number
+  readonly asksBlack: number
+  readonly drama: boolean
+}
+
+export function asksOf({ character, finishes, surfaces }: PreparedRoom): RoomAsks {
+  const most = (of: (f: number) => number): number =>
+    Math.max(...finishes.map(({ matters, shows }, f) => matters * shows * of(f)))
+  const seen = surfaces[0]!
+  const bands = depthBands(character)
+  const unwanted = unwantedIn(character.willNotHave)
+  return {
+    bands,
+    againstDepth: character.wants.length > 0 ? POINTS.againstWish : POINTS.againstOwn,
+    againstWords:
+      character.wants.length > 0 ? 'not of the depth they wish for' : 'not a depth for this room',
+    depthWords: bands.map(({ why }) => why).join(' and '),
+    unwanted,
+    perUnwanted: POINTS.unwanted / Math.sqrt(Math.max(1, unwanted.length)),
+    asksGrey: most((f) => (1 - seen[f]!.felt ** 2) * (1 - seen[f]!.black) * (1 - seen[f]!.light)),
+    asksBlack: most((f) => seen[f]!.black),
+    drama: character.wants.includes('more drama'),
+  }
+}
+
+/** A surface as it leans by daylight, where its own terms are settled. */
+export interface OwnPlace {
+  readonly undertone: Undertone
+  readonly lrvPercent: number
+}
+
+export interface WorthTerm {
+  readonly points: number
+  /** Named in the line that explains a proposal; null where there is nothing to say. */
+  readonly words: string | null
+}
+
+const LEAN_SPREAD = LIMITS.ownSpread
+const LRV_SPREAD = 3
+
+/** A grey of black and white: hardly a lean, neither white nor near black. */
+function concrete({ undertone: { j, c }, lrvPercent }: OwnPlace): number {
+  return (
+    chanceOver((0.5 * roomForColour(j) - c) / LEAN_SPREAD) *
+    chanceOver((82 - lrvPercent) / 4) *
+    chanceOver((lrvPercent - 10) / LRV_SPREAD)
+  )
+}
+
+/** The terms that hang on the colour alone: depth, wishes, grey, near black, what they will not have. */
+export function ownTerms(place: OwnPlace, room: PreparedRoom, asks: RoomAsks): WorthTerm[] {
+  const { undertone, lrvPercent } = place
+  const depth = suitsDepth(asks.bands, lrvPercent)
+  const grey = concrete(place) * (1 - asks.asksGrey)
+  const black =
+    chanceOver((14 - lrvPercent) / LRV_SPREAD) * (asks.drama ? 0 : 1) * (1 - asks.asksBlack)
+  const term = (points: number, words: string, from: number): WorthTerm => ({
+    points,
+    words: Math.abs(points) >= from ? words : null,
+  })
+  const terms = [
+    term(POINTS.depth * depth, asks.depthWords, 0.6 * POINTS.depth),
+    term(asks.againstDepth * againstDepth(asks.bands, lrvPercent), asks.againstWords, 0.2),
+    wishTerm(place, room),
+    term(POINTS.grey * grey, 'a grey of black and white, which looks like concrete', 0.25),
+    term(POINTS.nearBlack * black, 'near black, and nothing here asks for it', 0.2),
+  ]
+  for (const { label, is } of asks.unwanted)
+    terms.push(
+      term(asks.perUnwanted * is(undertone, lrvPercent), `they will not have ${label}`, 0.25),
+    )
+  return terms
+}
+
+/** What a wish asks of the lean: cosy is warm, calm is quiet, drama is strong or dark; a grey climate wants the sun. */
+function wishTerm({ undertone, lrvPercent }: OwnPlace, { character }: PreparedRoom): WorthTerm {
+  const strong = chanceOver((undertone.c - 14) / 3)
+  const warm = warmLean(undertone)
+  const parts: [points: number, words: string][] = character.wants.map((want) => {
+    if (want === 'cosier') return [0.2 * warm, 'warm']
+    if (want === 'calmer') return [-0.3 * strong, 'too strong to be calm']
+    if (want === 'more drama')
+      return [0.25 * Math.max(strong, chanceOver((20 - lrvPercent) / LRV_SPREAD)), 'dramatic']
+    return [0, '']
+  })
+  if (character.climate === 'grey')
+    parts.push([0.1 * warm * chanceOver((lrvPercent - 50) / 5), 'lends the sun'])
+  const points = parts.reduce((sum, [each]) => sum + each, 0)
+  const said = parts.filter(([each]) => Math.abs(each) >= 0.1).map(([, words]) => words)
+  return {
+    points: Math.max(-POINTS.wish, Math.min(POINTS.wish, points)),
+    words: said.length > 0 ? said.join(', ') : null,
+  }
+}
+
+// A lean is shared in full from this strength on.
+const FULL_LEAN = 4
+// What stays without a felt lean asks for a quiet wall, up to about this lean, and counts for so much less.
+const QUIET = { below: 5, spread: 2.5, counts: 0.6 } as const
+
+/** How far a wall takes up what stays, 0 to 1, in the room's first light: its lean, or where it has none its quiet. */
+export function sharedLean(wall: Undertone, { finishes, seen, surfaces }: PreparedRoom): number {
+  const quiet = chanceOver((QUIET.below - wall.c) / QUIET.spread)
+  let [shared, total] = [0, 0]
+  for (let f = 0; f < finishes.length; f++) {
+    const finish = seen[0]![f]!
+    const weight = finishes[f]!.matters * finishes[f]!.shows
+    const felt = surfaces[0]![f]!.felt
+    const unfelt = QUIET.counts * (1 - felt)
+    const taken = Math.min(wall.c, FULL_LEAN) / Math.max(0.5, Math.min(finish.c, FULL_LEAN))
+    const along = (wall.a * finish.a + wall.b * finish.b) / Math.max(1e-9, wall.c * finish.c)
+    shared += weight * (felt * Math.max(0, along) * Math.min(1, taken) + unfelt * quiet)
+    total += weight * (felt + unfelt)
+  }
+  return total > 0 ? shared / total : 0
+}
+
+/** Points of a weakest pair: a pair that is sure enough is not bettered by being surer. */
+export function pairPoints(weighed: number): number {
+  const from = 0.75
+  const capped = weighed <= from ? weighed : weighed - (weighed - from) ** 2 / (2 * (1 - from))
+  return POINTS.pairs * (capped - 0.5)
+}
+
+// A wall of less lean than this shares quiet, not an undertone.
+const QUIET_LEAN = 2
+
+export interface Worth {
+  readonly worth: number
+  /** Why it is worth this, the weightiest first. */
+  readonly reasons: readonly string[]
+  readonly advice: readonly Advice[]
+}
+
+/** Everything together, with what is said of it. */
+export function worthOf(
+  reflectance: Reflectance,
+  place: OwnPlace,
+  weighed: number,
+  shared: number,
+  room: PreparedRoom,
+  asks: RoomAsks,
+): Worth {
+  const advice = roomAdvice(reflectance, room.character, room.rules)
+  const isQuiet = place.undertone.c < QUIET_LEAN
+  const terms: WorthTerm[] = [
+    {
+      points: POINTS.shared * shared,
+      words:
+        shared < 0.6
+          ? null
+          : isQuiet
+            ? 'as quiet as what stays'
+            : 'shares the undertone of what stays',
+    },
+    ...ownTerms(place, room, asks),
+    ...advice.map(({ strength, weight }) => ({ points: -strength * weight, words: null })),
+  ]
+  const points = pairPoints(weighed) + terms.reduce((sum, each) => sum + each.points, 0)
+  const reasons = terms
+    .filter(({ words }) => words !== null)
+    .sort((p, q) => Math.abs(q.points) - Math.abs(p.points))
+    .map(({ words }) => words!)
+  return {
+    worth: points / POINTS_PER_WORTH,
+    reasons: [...reasons, ...saidOf(advice).map(({ words }) => words)],
+    advice,
+  }
+}
+
+/** The most that a colour can still be worth before its pairs, its shared lean and its advice are known. */
+export const mostWorth = (own: number): number =>
+  (pairPoints(1) + POINTS.shared + own) / POINTS_PER_WORTH
