@@ -22,9 +22,9 @@ const FIRST = [
   'Wick',
   'Yar',
   'Cobb',
-  'Dunn',
+  'Drevel',
   'Ebber',
-  'Farrow',
+  'Forrel',
   'Gant',
   'Hobb',
   'Ister',
@@ -79,9 +79,9 @@ const SECOND = [
 ]
 // Two of the wholes would be, or come close to, somebody's name or a known word.
 const LEFT_OUT = new Set([
-  'Farrowham',
+  'Forrelham',
   'Wickham',
-  'Dunnham',
+  'Drevelham',
   'Pelham',
   'Bramley',
   'Wickford',

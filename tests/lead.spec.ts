@@ -1,15 +1,15 @@
 import { expect } from '@playwright/test'
 import { demoVisit, hexOf, open, rgbOf, roomOf, test } from './app'
 
-test('from a rug that leads two schemes stand side by side, are taken up and judged wall by wall', async ({
+test('from a painted chest that leads two schemes stand side by side, are taken up and judged wall by wall', async ({
   page,
   ownApp: app,
 }) => {
   const visit = await demoVisit(page, app)
   const bedroom = await roomOf(page, visit, 'South bedroom')
   await open(page, `${bedroom}/lead?light=room&at=10:00&sky=clear`)
-  // A rug of several colours inspires; nothing had to be chosen for it to be proposed.
-  await expect(page.getByRole('button', { name: 'Madder rug' })).toHaveAttribute(
+  // A piece of several colours inspires; nothing had to be chosen for it to be proposed.
+  await expect(page.getByRole('button', { name: 'Painted chest' })).toHaveAttribute(
     'aria-pressed',
     'true',
   )

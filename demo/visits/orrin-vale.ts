@@ -219,16 +219,27 @@ export const TERRACE: DemoVisit = {
       useHours: 'breakfast',
       keepers: [
         {
-          name: 'Madder rug',
-          kind: 'rug',
+          name: 'Painted chest',
+          kind: 'art',
           state: 'staying',
           viewShare: 'much',
-          note: 'Her grandmother’s. The room is built up from it.',
+          note: 'Her grandmother’s. The room is built up from it and its quilt.',
           colours: [
             ['field', 54, [50, 20, 13]],
             ['border', 26, [78, 2, 10]],
             ['leaf', 12, [52, -9, 10]],
             ['line', 8, [33, -1, -14]],
+          ],
+        },
+        {
+          name: 'Patchwork quilt',
+          kind: 'upholstery',
+          state: 'staying',
+          viewShare: 'some',
+          note: 'Folded on the chest by day.',
+          colours: [
+            ['ground', 68, [87, 1.5, 8]],
+            ['patches', 32, [62, 15, 10]],
           ],
         },
         {

@@ -5,7 +5,6 @@ import type { Verdict } from '@/core/record/verdict'
 import { clockTime } from '@/core/light/day-clock'
 import { keyLights } from '@/core/light/key-lights'
 import { daySentences } from '@/core/light/light-words'
-import { dayRibbon } from '@/core/light/ribbon'
 import { lrvPercent } from '@/core/paint/lrv'
 import { listCandidates } from '@/db/candidates'
 import { listDecks } from '@/db/decks'
@@ -67,7 +66,7 @@ export async function loadRoomSheet(visitId: string, roomId: string) {
     lightNames: lights.map(({ name, choice }) =>
       name === 'lamps' ? 'under lamps' : `${name}, ${clockTime(roomDay.day, choice.minute)}`,
     ),
-    sentences: daySentences(room, roomDay.day, dayRibbon(roomDay, 'clear')),
+    sentences: daySentences(roomDay, 'clear'),
     groups: [
       { title: 'What works', entries: standing('works') },
       { title: 'Works at another strength', entries: standing('works-lighter', 'works-stronger') },

@@ -1,6 +1,9 @@
 import { clockTime, type LocalDay } from './day-clock'
 import { daylightFactorPercent, dimness, type LitRoom } from './room'
-import { RIBBON_STEP_MINUTES, type Ribbon, type RibbonStep } from './ribbon'
+import { balanceOf } from './balance'
+import type { RoomDay } from './light-choice'
+import type { Sky } from './sky'
+import { dayRibbon, RIBBON_STEP_MINUTES, type RibbonStep } from './ribbon'
 
 /** Colour of a light in a word, by its colour temperature in kelvin; common practice. */
 export function lightColourWord(cctK: number): string {
@@ -12,8 +15,10 @@ export function lightColourWord(cctK: number): string {
   return 'very cool'
 }
 
-/** Two or three plain sentences on a room's day, with the hours in them. */
-export function daySentences(room: LitRoom, day: LocalDay, ribbon: Ribbon): string[] {
+/** A few plain sentences on a room's day, with the hours and the figures in them. */
+export function daySentences(roomDay: RoomDay, sky: Sky): string[] {
+  const { room, day } = roomDay
+  const ribbon = dayRibbon(roomDay, sky)
   const factor = daylightFactorPercent(room)
   const lamps = room.lamps.length > 0 ? [] : ['It has no lamp yet; add one to see the evening.']
   if (room.windows.length === 0)
@@ -26,13 +31,25 @@ export function daySentences(room: LitRoom, day: LocalDay, ribbon: Ribbon): stri
     ribbon.moments.find((moment) => moment.name === name)?.minute
   const warmest = lit.reduce((p, q) => (q.cctK! < p.cctK! ? q : p))
   const coolest = lit.reduce((p, q) => (q.cctK! > p.cctK! ? q : p))
-  const amount = `${capital(dimness(factor))}: daylight factor ${factor.toFixed(1)} %.`
+  const amount = `${capital(dimness(factor))}: daylight factor ${factor.toFixed(1)} %.${curtainWords(room, factor)}`
   const sun = sunSentence(day, ribbon.steps, room.lamps.length > 0)
   const character = even(lit)
     ? `${capital(lightColourWord(middle(lit).cctK!))} and even through the day, about ${round100(middle(lit).cctK!)} K at the wall.`
     : `${capital(lightColourWord(coolest.cctK!))} at ${clockTime(day, coolest.minute)} (${round100(coolest.cctK!)} K), ` +
       `warmest at ${clockTime(day, at('warmest') ?? warmest.minute)} (${round100(warmest.cctK!)} K) for ${spanWords(warmSpanMinutes(lit, warmest))}.`
-  return [amount, character, sun, ...lamps]
+  const balance = balanceOf(roomDay, sky)
+  return [amount, character, sun, ...(balance ? [balance.words] : []), ...lamps]
+}
+
+/** What curtains take, and what that does to colours; nothing where none hangs. */
+function curtainWords(room: LitRoom, factor: number): string {
+  const bare = daylightFactorPercent({
+    ...room,
+    windows: room.windows.map((window) => ({ ...window, curtain: 'none' as const })),
+  })
+  const taken = Math.round(100 * (1 - factor / bare))
+  if (taken < 1) return ''
+  return ` What hangs at the windows takes ${taken} % of it; with so much less light colours look greyer.`
 }
 
 function even(lit: readonly RibbonStep[]): boolean {
@@ -62,6 +79,9 @@ function spanWords(minutes: number): string {
   return `${Math.round(minutes / 60)} hours`
 }
 
+// From here on pale colours wash out; see advice/colour-in-light.ts.
+const VERY_BRIGHT_LUX = 900
+
 const middle = (lit: readonly RibbonStep[]): RibbonStep => lit[Math.floor(lit.length / 2)]!
 
 function sunSentence(day: LocalDay, steps: readonly RibbonStep[], hasLamps: boolean): string {
@@ -77,7 +97,8 @@ function sunSentence(day: LocalDay, steps: readonly RibbonStep[], hasLamps: bool
   const said = spans
     .map(([from, to]) => `${clockTime(day, from.minute)} to ${clockTime(day, to.minute)}`)
     .join(' and ')
-  return `Direct sun from ${said}: pale colours wash out then, warm ones glow.`
+  const veryBright = sunny.some(({ illuminanceLux }) => illuminanceLux >= VERY_BRIGHT_LUX)
+  return `Direct sun from ${said}: warm colours glow then${veryBright ? ', pale ones wash out' : ''}.`
 }
 
 const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1)

@@ -62,14 +62,14 @@ test('after dark the lamps are lit, whatever the switch says', () => {
 })
 
 test('the day in words names the hour of the warmest light and the sun', () => {
-  const west = daySentences(roomDay(270).room, day, dayRibbon(roomDay(270), 'clear')).join(' ')
+  const west = daySentences(roomDay(270), 'clear').join(' ')
   // A low sun stays as warm for minutes, not for hours; common practice.
   expect(west).toMatch(
     /warmest at (18|19|20):\d\d \(\d,\d00 K\) for (a few minutes|half an hour|an hour)\./,
   )
-  const north = daySentences(roomDay(0).room, day, dayRibbon(roomDay(0), 'overcast')).join(' ')
+  const north = daySentences(roomDay(0), 'overcast').join(' ')
   expect(north).toMatch(/even through the day.*greys will look greyer.*under the lamps/)
   expect(west).toMatch(/Direct sun from 12:\d\d to 20:\d\d/)
-  const cellar = daySentences(roomDay(null).room, day, dayRibbon(roomDay(null), 'clear')).join(' ')
+  const cellar = daySentences(roomDay(null), 'clear').join(' ')
   expect(cellar).toMatch(/No window/)
 })

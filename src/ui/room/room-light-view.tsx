@@ -6,7 +6,6 @@ import { HOUSE_RULES, type HouseRules } from '@/core/advice/house-rules'
 import type { MeterReading } from '@/core/light/light-choice'
 import { shadedBearingDeg } from '@/core/light/light-choice'
 import { daySentences } from '@/core/light/light-words'
-import { dayRibbon } from '@/core/light/ribbon'
 import type { LitRoom } from '@/core/light/room'
 import type { FormAction } from '../form/action-result'
 import { useLight } from '../light-bar/light-context'
@@ -48,10 +47,7 @@ export function RoomLightView({
   actions,
 }: Props) {
   const { roomDay, choice } = useLight()
-  const sentences = useMemo(
-    () => daySentences(roomDay.room, roomDay.day, dayRibbon(roomDay, choice.sky)),
-    [roomDay, choice.sky],
-  )
+  const sentences = useMemo(() => daySentences(roomDay, choice.sky), [roomDay, choice.sky])
   return (
     <main className="min-h-0 flex-1 overflow-y-auto">
       <h1 className="sr-only">Light of {room.name}</h1>
