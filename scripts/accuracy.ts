@@ -11,6 +11,10 @@ import { planckianSpectrum } from '../src/core/colour/planckian'
 import type { Spectrum, Xyz } from '../src/core/colour/spectrum'
 import * as samples from '../src/core/colour/tables/test-colour-samples'
 import { smoothestReflectance } from '../src/core/paint/smoothest-reflectance'
+import { printChances } from './accuracy/chances'
+import { printDemo } from './accuracy/demo'
+import { printAdaptation, printSmoothness } from './accuracy/smoothness'
+import { printLeftOut, printTrade, printWithout } from './accuracy/trade'
 
 function median(values: readonly number[]): number {
   const sorted = [...values].sort((p, q) => p - q)
@@ -77,3 +81,22 @@ for (const [cctK, ra] of [
 console.log('White of daylight 6,504 K against D65')
 const [x, y] = [daylightSpectrum(6504), ILLUMINANT_SPECTRA.D65].map((light) => whitePoint(light))
 console.log(`  ${Math.max(...x!.map((value, i) => Math.abs(value - y![i]!))).toFixed(4)} of 100`)
+
+console.log('What the trade says (common practice), as shares that hold')
+printTrade()
+console.log('Each family of finishes left out of the fit')
+printLeftOut()
+if (process.argv.includes('--without')) {
+  console.log('Each limit of a pair taken out')
+  printWithout()
+}
+console.log('Largest change of a chance for the smallest steps')
+printSmoothness()
+console.log('Five colours under LED lamps of 2,700 K at 150 lx')
+printAdaptation()
+console.log('The demo read again: how sure, and where eye and judge say opposite things')
+printDemo(process.argv.includes('--pairs'))
+console.log(
+  'Chance against frequency over physical errors of reading and another observer, per cent',
+)
+printChances()

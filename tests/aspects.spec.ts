@@ -98,7 +98,7 @@ test('the deck ranked for the kitchen names colours that suit its orange-pink st
   for (const text of await best.allTextContents()) {
     expect(text).not.toMatch(/H1(1[2-9]|20)-/)
     expect(text).toMatch(
-      /weakest beside (Stone counter|Oak floor) (at midday|in the low sun|under lamps), \d+ %/,
+      /weakest beside (Stone counter|Oak floor) (at midday|in the low sun|under lamps), chance \d+ %/,
     )
   }
   const first = (await best.first().textContent())!.split(' at ')[0]!

@@ -223,6 +223,7 @@ export const TERRACE: DemoVisit = {
           kind: 'art',
           state: 'staying',
           viewShare: 'much',
+          dearness: 5,
           note: 'Her grandmother’s. The room is built up from it and its quilt.',
           colours: [
             ['field', 54, [50, 20, 13]],

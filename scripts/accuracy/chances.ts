@@ -36,7 +36,7 @@ const READ_AGAIN: Partial<Record<ReadingSource, (surface: Reflectance) => Reflec
   // A camera: its exposure and the gains of its channels are its own choice.
   photo: (surface) => {
     const exposure = 1 + 0.07 * normal()
-    const [blue, green, red] = [0.05 * normal(), 0.035 * normal(), 0.05 * normal()]
+    const [blue, green, red] = [0.065 * normal(), 0.045 * normal(), 0.065 * normal()]
     return surface.map((share, band) => {
       const gain = band < 12 ? blue : band < 21 ? green : red
       return clamped(share * exposure * (1 + gain))

@@ -321,6 +321,34 @@ const RULES: readonly Rule[] = [
     expected: NOT_WELL,
   },
   {
+    says: 'a deep navy takes a cream trim: too far apart to quarrel',
+    kind: 'trim',
+    half: 'untuned',
+    walls: [
+      [22, 2, -18],
+      [26, 0, -16],
+    ],
+    finishes: [
+      [91, 0, 9],
+      [93, 0, 7],
+    ],
+    expected: WORKS,
+  },
+  {
+    says: 'a dark blue slate takes a cream wall: too far apart to quarrel',
+    kind: 'stone',
+    half: 'tuned',
+    walls: [
+      [91, 0, 10],
+      [89, 1, 12],
+    ],
+    finishes: [
+      [30, -2, -9],
+      [26, -1, -8],
+    ],
+    expected: WORKS,
+  },
+  {
     says: 'grey-taupe tile takes a soft off-white',
     kind: 'tile',
     half: 'untuned',

@@ -22,11 +22,11 @@ function plain(said: PartJudgement): string {
   const { chance, pairing, second, part } = said
   const firm = isFirm(chance)
   if (isGood(chance) || isBad(chance)) {
-    const verb = VERB[pairing](said)
-    const or = second && second !== 'connects' ? `, or ${VERB[second](said)}` : ''
-    return `${firm ? capital(verb) : `Likely ${verb}`}${or} beside the ${part}: ${because(said, pairing)}.`
+    const verb = VERB[pairing](said, `the ${part}`)
+    const or = second && second !== 'connects' ? `, or ${VERB[second](said, 'it')}` : ''
+    return `${firm ? capital(verb) : `Likely ${verb}`}${or}: ${because(said, pairing)}.`
   }
-  if (said.unwanted) return `Sets off the ${part}: ${because(said, 'contrasts')}.`
+  if (said.unwanted) return `Is set off by the ${part}: ${because(said, 'contrasts')}.`
   const [good, bad] = [GOOD_PAIRINGS, BAD_PAIRINGS].map((side) => strongestOf(side, said))
   return `Unsure beside the ${part}: it ${MAY[good!]}, or it ${looks(said, bad!)}.`
 }
@@ -34,15 +34,16 @@ function plain(said: PartJudgement): string {
 const strongestOf = (side: readonly Pairing[], { shares }: PartJudgement): Pairing =>
   side.reduce((p, q) => (shares[q] > shares[p] ? q : p))
 
-const VERB: Record<Pairing, (said: PartJudgement) => string> = {
-  connects: () => 'connects',
-  'quiet stretch': () => 'is a quiet stretch',
-  contrasts: () => 'is set off',
-  bridges: () => 'bridges',
-  'near miss': () => 'is a near miss',
-  'washes out': () => 'looks empty',
-  dirties: ({ looksDirty }) => (looksDirty === 'wall' ? 'looks dirty' : 'makes it look dirty'),
-  clashes: () => 'clashes',
+const VERB: Record<Pairing, (said: PartJudgement, finish: string) => string> = {
+  connects: (_, finish) => `connects with ${finish}`,
+  'quiet stretch': (_, finish) => `is a quiet stretch of ${finish}`,
+  contrasts: (_, finish) => `is set off by ${finish}`,
+  bridges: (_, finish) => `bridges to ${finish}`,
+  'near miss': (_, finish) => `is a near miss beside ${finish}`,
+  'washes out': (_, finish) => `looks empty beside ${finish}`,
+  dirties: ({ looksDirty }, finish) =>
+    looksDirty === 'wall' ? `looks dirty beside ${finish}` : `makes ${finish} look dirty`,
+  clashes: (_, finish) => `clashes with ${finish}`,
 }
 
 const MAY: Record<Pairing, string> = {

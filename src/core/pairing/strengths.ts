@@ -120,6 +120,8 @@ const HARDLY = 1e-6
 // A lean shorter than the observer's spread has no direction to speak of.
 const NO_DIRECTION2 = OWN_VARIANCE
 const EVEN_LEAN = 1
+// Set on physical errors of reading; see the chances of `npm run accuracy`.
+const TURNED_APART = 0.2
 
 /** Chance that something lies within ± a limit. */
 const within = (x: number, limit: number, per: number): number =>
@@ -129,7 +131,7 @@ const within = (x: number, limit: number, per: number): number =>
  * How a wall sits with a finish: every condition a smooth chance, no table of first matches. Nothing is allocated; the
  * one form serves a single reading and a ranking of a million pairs.
  *
- * Conflict K = 2 H sin(Δh / 2) exp(−(ΔJ / 50)²), H the harmonic mean of the leans; each condition is
+ * Conflict K = 2 H sin(Δh / 2) exp(−(ΔJ / 43)²), H the harmonic mean of the leans; each condition is
  * Φ((x − limit) / σ), σ the feature's own gradient times the spread of its surfaces.
  */
 export function pairStrengths(
@@ -159,13 +161,13 @@ export function pairStrengths(
   const directed = (cw * cw * cf * cf) / ((cw * cw + NO_DIRECTION2) * (cf * cf + NO_DIRECTION2))
   const slope2 = 0.5 + directed * (sin2 - 0.5)
   const close = Math.exp(-((dj / LIMITS.lightnessScale) ** 2))
-  const k = ((4 * product) / (cw + cf + 1e-9)) * Math.sqrt(sin2) * close
-  const kSpread =
-    close *
-    Math.sqrt(
-      vw * shareW * shareW * (1 - slope2 + slope2 * shareW * shareW) +
-        vf * shareF * shareF * (1 - slope2 + slope2 * shareF * shareF),
-    )
+  const slopeW2 = shareW * shareW * (1 - slope2 + slope2 * shareW * shareW)
+  const slopeF2 = shareF * shareF * (1 - slope2 + slope2 * shareF * shareF)
+  // A reading's error turns two like leans apart oftener than it brings two unlike ones together.
+  const byReading = (vw - OWN_VARIANCE) * slopeW2 + (vf - OWN_VARIANCE) * slopeF2
+  const stated = ((4 * product) / (cw + cf + 1e-9)) ** 2 * sin2
+  const k = close * Math.sqrt(stated + TURNED_APART * byReading)
+  const kSpread = close * Math.sqrt(vw * slopeW2 + vf * slopeF2)
   const perK = 1 / (kSpread + 1e-9)
   const conflict = 1 - within(k, LIMITS.conflict, perK)
 
@@ -197,13 +199,15 @@ export function pairStrengths(
       chanceOver((dj - limit.darker) * perDj) *
       chanceOver((cf - limit.lean) / Math.sqrt(vf))
   }
-  const bridge = LIMITS.bridge
-  const bridges =
+  const far = LIMITS.bridge
+  const varApart = wall.varJ + finish.varJ
+  const slightWall =
     wall.slight *
-    chanceOver(
-      (apart - bridge.apart - bridge.perLean * cf) /
-        Math.sqrt(wall.varJ + finish.varJ + bridge.perLean * bridge.perLean * vf),
-    )
+    chanceOver((apart - far.apart - far.perLean * cf) / Math.sqrt(varApart + far.perLean ** 2 * vf))
+  const slightFinish =
+    finish.slight *
+    chanceOver((apart - far.apart - far.perLean * cw) / Math.sqrt(varApart + far.perLean ** 2 * vw))
+  const bridges = 1 - (1 - slightWall) * (1 - slightFinish)
   const woodTakes =
     role.wood > 0
       ? role.wood * LIMITS.wood.takes * chanceOver((LIMITS.wood.hueDeg - hueDeg) * perHue)

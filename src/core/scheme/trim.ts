@@ -41,8 +41,8 @@ const SOFT_LEAN = [CLEAN_LEAN_BELOW, 9] as const
 const SOFT_HUE_DEG = 35
 const DEEP_BELOW_LRV = 45
 const STRIP_STEPS = 2
-// A complementary trim is deep, clear and from across the circle, beside a wall that has a lean; common practice.
-const COMPLEMENT = { upToLrv: 25, darker: 15, hueDeg: 120, lean: 7, wallLean: 3 } as const
+// A complementary trim is deep, from across the circle and no louder than a wall colour, beside a wall that has a lean; common practice.
+const COMPLEMENT = { upToLrv: 25, darker: 15, hueDeg: 120, lean: [7, 14], wallLean: 3 } as const
 // One colour in two sheens never quarrels and never sets off.
 const SAME_CHANCE = 0.9
 
@@ -93,7 +93,8 @@ export function trimsFor(
           others.filter(
             ({ undertone, lrvPercent }) =>
               lrvPercent <= Math.min(COMPLEMENT.upToLrv, wall.lrvPercent - COMPLEMENT.darker) &&
-              undertone.c >= COMPLEMENT.lean &&
+              undertone.c >= COMPLEMENT.lean[0] &&
+              undertone.c <= COMPLEMENT.lean[1] &&
               hueApartDeg(undertone.hueDeg, wall.undertone.hueDeg) >= COMPLEMENT.hueDeg,
           ),
         )
@@ -109,7 +110,13 @@ export function trimsFor(
     ...offered.flatMap(([kind, trim]) =>
       trim ? [option(kind, wall, trim, rules, washesOut)] : [],
     ),
-  ].sort((p, q) => Number(q.kind === first) - Number(p.kind === first) || q.chance - p.chance)
+  ].sort(
+    (p, q) =>
+      Number(q.kind === first) - Number(p.kind === first) ||
+      // A complement is for those who ask for it.
+      Number(p.kind === 'complement') - Number(q.kind === 'complement') ||
+      q.chance - p.chance,
+  )
 }
 
 const judged = (wall: DeckColour, trim: DeckColour, rules: HouseRules): PairJudgement =>

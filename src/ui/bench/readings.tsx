@@ -76,7 +76,7 @@ function ModelLine({ pair, said }: { readonly pair: BenchPair; readonly said: Be
       <p className="flex items-center gap-2">
         <JudgementMark judgement={judgement} />
         <span className="font-medium">
-          Model in this light: {judgement}, {chancePercent(chance)}
+          Model in this light: {judgement}, chance {chancePercent(chance)}
           {strength && `; works ${strength.word} at ${strength.percent} %`}
         </span>
         {differs(chance, said.verdict) && (

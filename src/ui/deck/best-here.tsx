@@ -152,29 +152,29 @@ function RankedList({
         const entry = entries[place]!
         const reflectance = reflectanceOfRow(deck.rows, row)
         return (
-          <li key={place} className="flex items-center border-b border-rule">
+          <li key={place} className="border-b border-rule pb-1">
             <button
               type="button"
-              className="flex min-h-14 flex-1 items-center gap-3 text-left hover:bg-mist"
+              className="flex min-h-14 w-full items-start gap-3 pt-1 text-left hover:bg-mist"
               onClick={() => onPick(place)}
             >
               <RelitPatch reflectance={reflectance} className="h-14 w-16 shrink-0" />
               <JudgementMark judgement={judgementOf(chance)} />
-              <span className="py-1 text-small">
+              <span className="text-small">
                 {entry.name} at {deck.strengthsPercent[row]} %, {judgementOf(chance)}
                 {reasons.length > 0 && (
                   <span className="block text-fine">{reasons.join('; ')}</span>
                 )}
                 <span className="block text-fine text-dim">
                   {entry.code}; weakest beside {by.finishes[finish]!.name} {by.lights[light]!.name},{' '}
-                  {chancePercent(chance)}
+                  chance {chancePercent(chance)}
                 </span>
               </span>
             </button>
             {prepared && (
               <button
                 type="button"
-                className="min-h-11 shrink-0 px-2 text-fine underline underline-offset-4"
+                className="min-h-11 pl-[7.25rem] text-fine underline underline-offset-4"
                 aria-label={`No to the lean of ${entry.name}`}
                 onClick={() => onRuleOut(undertoneOf(prepared, reflectance))}
               >

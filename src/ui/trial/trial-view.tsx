@@ -346,7 +346,7 @@ function PlaceRow({
       {places.length === 0 ? (
         <p className="text-small">{empty}</p>
       ) : (
-        <div className="flex">
+        <div className="flex items-start">
           <RelitPatch reflectance={full} className="h-16 w-10 shrink-0" />
           {places.map(([word, at]) => (
             <button
