@@ -62,10 +62,10 @@ test('every sRGB colour on a 17³ grid comes back as it went in, inside 0 and 1'
   expect(high).toBeLessThan(1)
 })
 
-test('of 10,000 random L*a*b* each converges or is refused in words', () => {
+test('of 4,000 random L*a*b* each converges or is refused in words', () => {
   const random = seededRandom(11)
   let converged = 0
-  for (let i = 0; i < 10_000; i++) {
+  for (let i = 0; i < 4_000; i++) {
     const lab = [100 * random(), 240 * random() - 120, 240 * random() - 120] as const
     const target = xyzFromLab(lab)
     try {
