@@ -35,6 +35,8 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
   page,
   ownApp: app,
 }) => {
+  // A whole visit by keyboard, with a server killed and started again: long on a slow machine.
+  test.slow()
   const button = (name: string | RegExp) => page.getByRole('button', { name })
   const spine = (name: RegExp) =>
     page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name })

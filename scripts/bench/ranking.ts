@@ -1,4 +1,5 @@
 import { DEFAULT_HOUSE_RULES } from '../../src/core/advice/house-rules'
+import { ORDINARY_ROOM } from '../../src/core/advice/ordinary-room.fixture'
 import type { RoomCharacter } from '../../src/core/advice/room-character'
 import { prepareLight } from '../../src/core/colour/appearance'
 import { daylightSpectrum } from '../../src/core/colour/daylight'
@@ -56,16 +57,11 @@ function deckOf(colours: number): DeckRows {
   }
 }
 
-const character: RoomCharacter = {
-  daylightFactorPercent: 3,
-  coolAndEven: false,
-  hasCarpet: false,
-  lamps: { cctK: 2700, illuminanceLux: 100 },
-  useHours: 'all-day',
-  climate: 'mixed',
+const character = {
+  ...ORDINARY_ROOM,
   wants: ['brighter'],
   willNotHave: 'no grey',
-}
+} satisfies RoomCharacter
 const roomWith = (of: () => Float64Array): RankedRoom => ({
   lights: [
     ...[9000, 7500, 6500, 5500, 5000].map((k) => prepareLight(daylightSpectrum(k), 400)),

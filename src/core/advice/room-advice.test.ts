@@ -6,18 +6,9 @@ import { warmthWord } from '../undertone/warmth'
 import type { Lab } from '../colour/lab'
 import { DEFAULT_HOUSE_RULES, HOUSE_RULE_NAMES, HOUSE_RULES, type HouseRules } from './house-rules'
 import { pointsAgainst, roomAdvice, saidOf, type Advice } from './room-advice'
+import { ORDINARY_ROOM } from './ordinary-room.fixture'
 import type { RoomCharacter } from './room-character'
 
-const ORDINARY: RoomCharacter = {
-  daylightFactorPercent: 3,
-  coolAndEven: false,
-  hasCarpet: false,
-  lamps: null,
-  useHours: 'all-day',
-  climate: 'mixed',
-  wants: [],
-  willNotHave: '',
-}
 const rules = (change: Partial<HouseRules> = {}): HouseRules => ({
   ...DEFAULT_HOUSE_RULES,
   ...change,
@@ -31,7 +22,11 @@ const said = (
   change: Partial<HouseRules> = {},
 ): readonly Advice[] =>
   saidOf(
-    roomAdvice(reflectanceOfReading({ kind: 'lab', lab }), { ...ORDINARY, ...room }, rules(change)),
+    roomAdvice(
+      reflectanceOfReading({ kind: 'lab', lab }),
+      { ...ORDINARY_ROOM, ...room },
+      rules(change),
+    ),
   )
 const kinds = (...args: Parameters<typeof said>) => said(...args).map(({ kind }) => kind)
 
@@ -100,7 +95,7 @@ test('what is said costs worth, and the clearest is said first', () => {
   const room = { daylightFactorPercent: 0.8, coolAndEven: true }
   const all = roomAdvice(
     reflectanceOfReading({ kind: 'lab', lab: COOL_GREY }),
-    { ...ORDINARY, ...room },
+    { ...ORDINARY_ROOM, ...room },
     rules(),
   )
   expect(pointsAgainst(all)).toBeGreaterThan(0.5)

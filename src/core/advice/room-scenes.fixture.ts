@@ -13,6 +13,7 @@ import { hueName, NO_LEAN_BELOW } from '../undertone/hue-name'
 import { undertoneOf } from '../undertone/undertone'
 import { DEFAULT_HOUSE_RULES } from './house-rules'
 import { roomAdvice, saidOf, type AdviceKind } from './room-advice'
+import { ORDINARY_ROOM } from './ordinary-room.fixture'
 import { dullLight, type RoomCharacter } from './room-character'
 
 // The trade's scenes of a colour in a room's light (common practice, no published source).
@@ -23,16 +24,6 @@ export interface RoomScene {
   readonly said: string
 }
 
-const ROOM: RoomCharacter = {
-  daylightFactorPercent: 3,
-  coolAndEven: false,
-  hasCarpet: false,
-  lamps: { cctK: 2700, illuminanceLux: 100 },
-  useHours: 'all-day',
-  climate: 'mixed',
-  wants: [],
-  willNotHave: '',
-}
 // An invented house at a temperate latitude, an equinox day in UTC.
 const HOUSE = { latitudeDeg: 52, longitudeDeg: 0 }
 // 21 March 2026, 0:00 UTC.
@@ -88,7 +79,7 @@ function holds({
 }: Case): [boolean, string] {
   const wall = surface(lab)
   if (factor !== undefined) {
-    const kinds = advised(wall, { ...ROOM, daylightFactorPercent: factor })
+    const kinds = advised(wall, { ...ORDINARY_ROOM, daylightFactorPercent: factor })
     const said = kinds.join(', ') || 'nothing'
     const washedOut = kinds.includes('washes out')
     if (expect === 'dingy') return [kinds.includes('dingy'), said]
@@ -101,11 +92,15 @@ function holds({
   const lean = (in_: PreparedLight) => undertoneOf(in_, wall)
   switch (`${light}: ${expect}`) {
     case 'overcast north, dim: muddy': {
-      const kinds = advised(wall, { ...ROOM, daylightFactorPercent: 0.8, coolAndEven: true })
+      const kinds = advised(wall, {
+        ...ORDINARY_ROOM,
+        daylightFactorPercent: 0.8,
+        coolAndEven: true,
+      })
       return [kinds.includes('muddy'), kinds.join(', ')]
     }
     case '2700 K lamps: not muddy': {
-      const kinds = advised(wall, { ...ROOM, daylightFactorPercent: 0 })
+      const kinds = advised(wall, { ...ORDINARY_ROOM, daylightFactorPercent: 0 })
       return [!kinds.includes('muddy'), kinds.join(', ') || 'nothing']
     }
     case 'north, clear: leans blue': {
@@ -164,7 +159,10 @@ function holds({
       const [open, drawn] = (['none', 'drawn'] as const).map((curtain) => {
         const { room } = roomDay({ bearingDeg: 180, curtain })
         const factor = daylightFactorPercent(room)
-        return correlatesInRoom(dullLight({ ...ROOM, daylightFactorPercent: factor }), wall).M
+        return correlatesInRoom(
+          dullLight({ ...ORDINARY_ROOM, daylightFactorPercent: factor }),
+          wall,
+        ).M
       })
       return [drawn! < open!, `M ${open!.toFixed(1)} to ${drawn!.toFixed(1)}`]
     }

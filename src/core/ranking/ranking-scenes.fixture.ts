@@ -1,5 +1,6 @@
 import { DEFAULT_HOUSE_RULES } from '../advice/house-rules'
 import { roomAdvice, SAID_FROM } from '../advice/room-advice'
+import { ORDINARY_ROOM } from '../advice/ordinary-room.fixture'
 import type { RoomCharacter } from '../advice/room-character'
 import { unwantedIn } from '../advice/will-not-have'
 import { prepareLight, type PreparedLight } from '../colour/appearance'
@@ -66,16 +67,6 @@ export const finish = (
   ...change,
 })
 
-export const ORDINARY: RoomCharacter = {
-  daylightFactorPercent: 3,
-  coolAndEven: false,
-  hasCarpet: false,
-  lamps: { cctK: 2700, illuminanceLux: 100 },
-  useHours: 'all-day',
-  climate: 'mixed',
-  wants: [],
-  willNotHave: '',
-}
 const NOON = prepareLight(daylightSpectrum(6500), 400)
 const NORTH = prepareLight(daylightSpectrum(8500), 80)
 const LAMPS = prepareLight(ledSpectrum(2700, 82), 100)
@@ -87,7 +78,7 @@ export const room = (
 ): RankedRoom => ({
   lights: lights.map((light) => ({ light, matters: 1 })),
   finishes,
-  character: { ...ORDINARY, ...character },
+  character: { ...ORDINARY_ROOM, ...character },
   rules: DEFAULT_HOUSE_RULES,
 })
 

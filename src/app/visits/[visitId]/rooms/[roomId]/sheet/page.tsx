@@ -136,7 +136,7 @@ function Entry({
         </dd>
         <dt className="text-dim">LRV</dt>
         <dd className="mb-1">{Math.round(entry.lrvPercent)}</dd>
-        <dt className="text-dim">On the card</dt>
+        <dt className="text-dim">It reads</dt>
         <dd>{entry.words}</dd>
       </dl>
     </article>
