@@ -1,5 +1,5 @@
-import { dayRibbon } from './ribbon'
 import { PLAIN_WINDOW } from './room'
+import { roomLight } from './room-light'
 
 // What the trade says of aspects (common practice), for three latitudes, both hemispheres, solstices and equinox,
 // under a clear sky, by the sun's own clock: the colour temperature on the walls in the middle of the day, the hour of
@@ -15,6 +15,15 @@ const PLACES = [
 ] as const
 const DAYS = ['2026-03-20', '2026-06-21', '2026-12-21'] as const
 
+// Half an hour is as near as the trade names an hour.
+const STEP_MINUTES = 30
+
+interface Step {
+  readonly minute: number
+  readonly cctK: number
+  readonly illuminanceLux: number
+}
+
 function dayOf(latitudeDeg: number, side: Side, date: string) {
   const bearingDeg = {
     shady: latitudeDeg > 0 ? 0 : 180,
@@ -22,28 +31,28 @@ function dayOf(latitudeDeg: number, side: Side, date: string) {
     east: 90,
     west: 270,
   }[side]
-  const { steps } = dayRibbon(
-    {
-      place: { latitudeDeg, longitudeDeg: 0 },
-      day: { startUtcMs: Date.parse(`${date}T00:00:00Z`), lengthMinutes: 1440, shifts: [] },
-      room: {
-        northSouthMm: 4500,
-        eastWestMm: 4000,
-        heightMm: 2600,
-        windows: [{ ...PLAIN_WINDOW, bearingDeg, widthMm: 1600 }],
-        lamps: [],
-      },
-    },
-    'clear',
-  )
-  const lit = steps.filter(({ illuminanceLux, cctK }) => cctK !== null && illuminanceLux >= 20)
+  const room = {
+    northSouthMm: 4500,
+    eastWestMm: 4000,
+    heightMm: 2600,
+    windows: [{ ...PLAIN_WINDOW, bearingDeg, widthMm: 1600 }],
+    lamps: [],
+  }
+  const startUtcMs = Date.parse(`${date}T00:00:00Z`)
+  const lit: Step[] = []
+  for (let minute = 0; minute < 1440; minute += STEP_MINUTES) {
+    const moment = { utcMs: startUtcMs + minute * 60_000, sky: 'clear', lampsOn: false } as const
+    const light = roomLight(room, { latitudeDeg, longitudeDeg: 0 }, moment)
+    if (light && light.illuminanceLux >= 20)
+      lit.push({ minute, cctK: light.cctK, illuminanceLux: light.illuminanceLux })
+  }
   const near = (minute: number) =>
     lit.reduce((p, q) => (Math.abs(q.minute - minute) < Math.abs(p.minute - minute) ? q : p))
-  const warmest = lit.reduce((p, q) => (q.cctK! < p.cctK! ? q : p))
+  const warmest = lit.reduce((p, q) => (q.cctK < p.cctK ? q : p))
   return {
     lit,
-    noonK: near(720).cctK!,
-    morningK: near(lit[0]!.minute + 90).cctK!,
+    noonK: near(720).cctK,
+    morningK: near(lit[0]!.minute + 90).cctK,
     warmestMinute: warmest.minute,
   }
 }
@@ -67,7 +76,7 @@ test.each(rows)('%s on %s', (_, date, latitude) => {
   expect(east!.warmestMinute).toBeLessThan(12 * 60)
   expect(west!.warmestMinute).toBeGreaterThan(12 * 60)
   const eastLate = east!.lit.filter(({ minute }) => minute > 13 * 60 && minute < 15 * 60)
-  for (const { cctK } of eastLate) expect(cctK!).toBeGreaterThan(6000)
+  for (const { cctK } of eastLate) expect(cctK).toBeGreaterThan(6000)
 })
 
 test('a west room is subdued before noon and bright late, wherever it stands', () => {

@@ -53,7 +53,7 @@ test('no step of 0.1 unit in either colour moves a chance by more than 0.06', ()
         expect(Math.abs(strengths(wall, step(finish), kind).works - here)).toBeLessThan(0.06)
       },
     ),
-    { numRuns: 4000 },
+    { numRuns: 2500 },
   )
 })
 
@@ -184,6 +184,6 @@ test('whatever the two are, every strength is a chance', () => {
         expect(strength).toBeLessThanOrEqual(1 + 1e-9)
       }
     }),
-    { numRuns: 1000 },
+    { numRuns: 500 },
   )
 })
