@@ -4,6 +4,7 @@ import { multiply } from '../colour/cat16'
 import { D65_WHITE } from '../colour/illuminant'
 import { xyzUnder } from '../colour/observer'
 import type { Reflectance, Xyz } from '../colour/spectrum'
+import { VERY_BRIGHT_LUX } from '../light/light-words'
 import { chanceOver } from '../chance-over'
 
 /** What a light does to one colour, each a chance 0 to 1. */
@@ -20,7 +21,6 @@ export interface ColourInLight {
 
 /** An ordinarily lit wall, to compare with. */
 const ORDINARY_LUX = 500
-const VERY_BRIGHT_LUX = 900
 /** Share of veiling light that strong light lays over a wall; of the order of a sheen of eggshell. */
 const VEIL = 0.06
 const GOLD_DEG = 75

@@ -1,4 +1,5 @@
 import { chanceOver } from '../chance-over'
+import { BRIGHT_ABOVE_PERCENT, DIM_BELOW_PERCENT } from '../light/room'
 import type { Want } from './brief'
 import type { RoomCharacter } from './room-character'
 
@@ -18,10 +19,6 @@ const BY_WISH: Record<Want, DepthBand> = {
   'more drama': { fromLrv: 3, toLrv: 28, why: 'deep, for drama' },
 }
 
-// Daylight factors of a dim and a bright room: BS 8206-2, CIBSE LG10.
-const DIM_BELOW_PERCENT = 2
-const BRIGHT_FROM_PERCENT = 5
-
 /** The depths that suit a room by its light, its hours and its climate, where nothing is wished for. */
 function ownBand(room: RoomCharacter): DepthBand {
   const { daylightFactorPercent: factor, useHours, climate } = room
@@ -30,7 +27,7 @@ function ownBand(room: RoomCharacter): DepthBand {
   const lower = climate === 'sunny' ? 4 : 0
   if (useHours === 'evening')
     return { fromLrv: 24 + lift, toLrv: 70 - lower, why: 'of a depth for evenings' }
-  if (factor >= BRIGHT_FROM_PERCENT)
+  if (factor > BRIGHT_ABOVE_PERCENT)
     return { fromLrv: 34 + lift, toLrv: 76 - lower, why: 'of a depth that strong light leaves' }
   if (factor < DIM_BELOW_PERCENT)
     return { fromLrv: 40 + lift, toLrv: 78, why: 'light enough for a dim room, and no white' }

@@ -1,6 +1,7 @@
 import { DAYLIGHT } from '../undertone/daylight'
 import type { PreparedLight } from '../colour/appearance'
 import type { Reflectance } from '../colour/spectrum'
+import { BRIGHT_ABOVE_PERCENT } from '../light/room'
 import { lrvPercent } from '../paint/lrv'
 import { chanceOver } from '../chance-over'
 import { undertoneOf, type Undertone } from '../undertone/undertone'
@@ -49,8 +50,6 @@ const WEIGHTS: Record<AdviceKind, number> = {
   'beside carpet': 0.2,
 }
 
-// BS 8206-2, CIBSE LG10: a bright room from an average daylight factor of 5 %.
-const BRIGHT_FROM_PERCENT = 5
 // LRV from which a colour counts as pale; common practice.
 const PALE_FROM_LRV = 74
 // LRV up to which an off-white is not yet a white; common practice.
@@ -153,7 +152,7 @@ function brightWhite(
   rules: HouseRules,
   say: Say,
 ): void {
-  const bright = chanceOver((room.daylightFactorPercent - BRIGHT_FROM_PERCENT) / 0.6)
+  const bright = chanceOver((room.daylightFactorPercent - BRIGHT_ABOVE_PERCENT) / 0.6)
   switch (rules['bright-whites']) {
     case 'any':
       return

@@ -79,8 +79,8 @@ function spanWords(minutes: number): string {
   return `${Math.round(minutes / 60)} hours`
 }
 
-// From here on pale colours wash out; see advice/colour-in-light.ts.
-const VERY_BRIGHT_LUX = 900
+/** Illuminance on a wall from which pale colours wash out; common practice. */
+export const VERY_BRIGHT_LUX = 900
 
 const middle = (lit: readonly RibbonStep[]): RibbonStep => lit[Math.floor(lit.length / 2)]!
 

@@ -178,9 +178,13 @@ export function daylightFactorPercent(room: LitRoom): number {
   )
 }
 
-/** dim under 2 %, moderate to 5 %, bright above (BS 8206-2); dark without a window. */
+/** Average daylight factors under which a room is dim, and over which it is bright (BS 8206-2, CIBSE LG10). */
+export const DIM_BELOW_PERCENT = 2
+export const BRIGHT_ABOVE_PERCENT = 5
+
+/** dim, moderate or bright by its daylight factor; dark without a window. */
 export function dimness(factorPercent: number): 'dark' | 'dim' | 'moderate' | 'bright' {
   if (factorPercent === 0) return 'dark'
-  if (factorPercent < 2) return 'dim'
-  return factorPercent <= 5 ? 'moderate' : 'bright'
+  if (factorPercent < DIM_BELOW_PERCENT) return 'dim'
+  return factorPercent <= BRIGHT_ABOVE_PERCENT ? 'moderate' : 'bright'
 }

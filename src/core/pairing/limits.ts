@@ -20,7 +20,7 @@ export const LIMITS = {
   setOff: { hueDeg: 50, strong: 6, perLightness: 40 },
   /** A deep trim from across the circle. "A clay grey takes a teal-green trim." */
   deepTrim: { hueDeg: 110, darker: 10, lean: 6 },
-  /** A slight lean, the wall's or the finish's, far enough away in lightness takes any other: so far, and so much more a unit of its lean. "An off-white 44 over a teal"; "a greige bridges to a cool grey". */
+  /** A slight lean, the wall's or a trim's, far enough away in lightness takes any other: so far, and so much more a unit of its lean. "An off-white 44 over a teal"; "a greige bridges to a cool grey". */
   bridge: { leanBelow: 5.6, apart: 8, perLean: 1.2 },
   /** Near black without a lean sets anything off. "Black goes with anything"; "an off-black and dark oak". */
   black: { jBelow: 34, leanBelow: 5 },

@@ -23,7 +23,7 @@ function plain(said: PartJudgement): string {
   const firm = isFirm(chance)
   if (isGood(chance) || isBad(chance)) {
     const verb = VERB[pairing](said, `the ${part}`)
-    const or = second && second !== 'connects' ? `, or ${VERB[second](said, 'it')}` : ''
+    const or = second && second !== 'connects' ? `, or ${VERB[second](said, `the ${part}`)}` : ''
     return `${firm ? capital(verb) : `Likely ${verb}`}${or}: ${because(said, pairing)}.`
   }
   if (said.unwanted) return `Is set off by the ${part}: ${because(said, 'contrasts')}.`

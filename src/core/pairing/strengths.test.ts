@@ -148,6 +148,7 @@ test.each<[keyof PairStrengths, KeeperKind, Place, Place, Place]>([
   ['contrasts', 'trim', at(66, 7, 50), at(46, 11, 200), at(66, 7, 190)],
   ['bridges', 'stone', at(90, 4, 70), at(60, 3, 260), at(64, 4, 70)],
   ['quiet', 'stone', at(84, 5, 62), at(72, 9, 60), at(60, 5, 62)],
+  ['quiet', 'stone', at(84, 5, 62), at(72, 9, 60), at(84, 0.3, 62)],
 ])('%s beside a %s', (condition, kind, wall, finish, without) => {
   expect(strengths(wall, finish, kind)[condition]).toBeGreaterThan(0.6)
   expect(strengths(without, finish, kind)[condition]).toBeLessThan(0.4)

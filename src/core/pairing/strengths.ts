@@ -204,10 +204,16 @@ export function pairStrengths(
   const slightWall =
     wall.slight *
     chanceOver((apart - far.apart - far.perLean * cf) / Math.sqrt(varApart + far.perLean ** 2 * vf))
-  const slightFinish =
-    finish.slight *
-    chanceOver((apart - far.apart - far.perLean * cw) / Math.sqrt(varApart + far.perLean ** 2 * vw))
-  const bridges = 1 - (1 - slightWall) * (1 - slightFinish)
+  // A painted line of slight lean does not quarrel with a wall far deeper; a floor or a stone still may.
+  const slightTrim =
+    role.trim > 0
+      ? role.trim *
+        finish.slight *
+        chanceOver(
+          (apart - far.apart - far.perLean * cw) / Math.sqrt(varApart + far.perLean ** 2 * vw),
+        )
+      : 0
+  const bridges = 1 - (1 - slightWall) * (1 - slightTrim)
   const woodTakes =
     role.wood > 0
       ? role.wood * LIMITS.wood.takes * chanceOver((LIMITS.wood.hueDeg - hueDeg) * perHue)
@@ -301,7 +307,8 @@ export function pairStrengths(
     chanceOver((LIMITS.quiet.hueDeg - hueDeg) * perHue) *
     chanceOver((dj - LIMITS.quiet.lighter) * perDj) *
     chanceOver((cf - cw) * perLeans) *
-    finish.felt
+    finish.felt *
+    wall.felt
   into.clashes = clashes
   into.nearMiss = nearMiss
   into.washesOut = washesOut

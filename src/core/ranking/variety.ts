@@ -1,4 +1,5 @@
 import type { PreparedLight } from '../colour/appearance'
+import { FIRM_FROM, isGood } from '../pairing/chance'
 import { lrvPercent } from '../paint/lrv'
 import { lightnessWord } from '../undertone/lightness-word'
 import { undertoneOf, type Undertone } from '../undertone/undertone'
@@ -9,6 +10,12 @@ export const STRIP_STEP = 4
 
 /** Worth that each colour of one depth takes from the next of that depth, up to so many: ten of a kind are no choice. */
 const SAME_DEPTH = { costs: 0.012, upTo: 4 } as const
+
+/** What is worth laying out: where anything works, nothing that is a firm no, however much else speaks for it. */
+const worthLayingOut = (ranked: readonly RankedRow[]): readonly RankedRow[] =>
+  ranked.some(({ chance }) => isGood(chance))
+    ? ranked.filter(({ chance }) => chance > 1 - FIRM_FROM)
+    : ranked
 
 export const unitsApart = (p: Undertone, q: Undertone): number =>
   Math.hypot(p.j - q.j, p.a - q.a, p.b - q.b)
@@ -27,7 +34,7 @@ export function variedFirst(
   most: number,
   isRuledOut: (undertone: Undertone) => boolean = () => false,
 ): RankedRow[] {
-  const left = ranked.map((each) => {
+  const left = worthLayingOut(ranked).map((each) => {
     const reflectance = reflectanceOfRow(deck.rows, each.row)
     return {
       each,
