@@ -45,6 +45,14 @@ test('a dim room holds greys back, an ordinary one does not', () => {
   expect(said(GREY)).toEqual([])
 })
 
+test('of whites the cool ones go dingy too, a clean or a creamy one does not', () => {
+  // Common practice: greys and cool whites go dingy in dim rooms.
+  const dim = { daylightFactorPercent: 0.8 }
+  expect(kinds([92, -0.5, -3], dim)).toEqual(['dingy'])
+  expect(kinds([95, 0, 0.5], dim)).toEqual([])
+  expect(kinds([93, 0, 11], dim)).not.toContain('dingy')
+})
+
 test('nothing is a constant of the room: what a dim one does hangs on the colour', () => {
   const dim = { daylightFactorPercent: 0.8 }
   const all = (
