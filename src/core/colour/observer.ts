@@ -68,7 +68,7 @@ export function xyzUnder(weights: Float64Array, reflectance: Reflectance): Xyz {
   let x = 0
   let y = 0
   let z = 0
-  for (let band = 0, w = 0; band < BANDS; band++, w += 3) {
+  for (let band = 0, w = 0; w < weights.length; band++, w += 3) {
     const r = reflectance[band]!
     x += r * weights[w]!
     y += r * weights[w + 1]!

@@ -44,6 +44,8 @@ export interface PreparedRoom extends RankedRoom {
   /** By light, then by finish. */
   readonly surfaces: readonly (readonly PairSurface[])[]
   readonly seen: readonly (readonly Undertone[])[]
+  /** Pairs of light and finish as they are tried: whatever spoiled the last wall first. It changes no result, only how soon a wall is given up. */
+  readonly tried: { light: number; finish: number }[]
 }
 
 /** @throws RangeError without a light or a finish */
@@ -61,7 +63,11 @@ export function prepareRoom(room: RankedRoom): PreparedRoom {
       return fillFromReading(emptySurface(), undertone, source, varies)
     }),
   )
-  return { ...room, seen, surfaces }
+  // Light by light, the first one's appearances are at hand.
+  const tried = room.lights.flatMap((_, light) =>
+    room.finishes.map((__, finish) => ({ light, finish })),
+  )
+  return { ...room, seen, surfaces, tried }
 }
 
 /** A wall's weakest pair in a room. */
@@ -74,8 +80,10 @@ export interface WeakestPair {
   readonly light: number
 }
 
+// Used anew for every wall: a ranking makes no objects a pair.
 const strengths = emptyStrengths()
-const wallSurface = emptySurface()
+const wallIn: PairSurface[] = []
+const filled: boolean[] = []
 
 /** What a pair counts where its keeper or its light matters less. */
 export const weighedChance = (chance: number, matters: number): number => 1 - matters * (1 - chance)
@@ -83,7 +91,7 @@ export const weighedChance = (chance: number, matters: number): number => 1 - ma
 /**
  * The weakest pair of a wall over all that stays and all lights; by far the most of a ranking's time goes here.
  *
- * @param give up once a weighed chance falls below this: the wall can no longer be among the best
+ * @param giveUpBelow once a weighed chance falls below this: the wall can no longer be among the best
  */
 export function weakestPair(
   room: PreparedRoom,
@@ -91,17 +99,36 @@ export function weakestPair(
   source: ReadingSource,
   giveUpBelow = -1,
 ): WeakestPair {
-  let [chance, weighed, finish, light] = [1, Infinity, 0, 0]
-  for (let l = 0; l < room.lights.length && weighed >= giveUpBelow; l++) {
-    const wall = fillFromReading(wallSurface, seenIn(l), source)
-    const surfaces = room.surfaces[l]!
-    const { matters } = room.lights[l]!
-    for (let f = 0; f < surfaces.length && weighed >= giveUpBelow; f++) {
-      const stays = room.finishes[f]!
-      pairStrengths(wall, surfaces[f]!, stays.role, strengths)
-      const own = chanceAsShown(chanceOf(strengths, stays.role), stays.shows)
-      const counts = weighedChance(own, matters * stays.matters)
-      if (counts < weighed) [chance, weighed, finish, light] = [own, counts, f, l]
+  const { tried, surfaces, finishes, lights } = room
+  filled.fill(false, 0, lights.length)
+  let chance = 1
+  let weighed = Infinity
+  let finish = 0
+  let light = 0
+  for (let at = 0; at < tried.length; at++) {
+    const pair = tried[at]!
+    const wall = (wallIn[pair.light] ??= emptySurface())
+    if (!filled[pair.light]) {
+      fillFromReading(wall, seenIn(pair.light), source)
+      filled[pair.light] = true
+    }
+    const stays = finishes[pair.finish]!
+    pairStrengths(wall, surfaces[pair.light]![pair.finish]!, stays.role, strengths)
+    const own = chanceAsShown(chanceOf(strengths, stays.role), stays.shows)
+    const counts = weighedChance(own, lights[pair.light]!.matters * stays.matters)
+    const isFirst =
+      counts === weighed && (pair.light < light || (pair.light === light && pair.finish < finish))
+    if (counts < weighed || isFirst) {
+      chance = own
+      weighed = counts
+      finish = pair.finish
+      light = pair.light
+    }
+    if (weighed < giveUpBelow) {
+      // What spoils one wall spoils the next oftener than not.
+      tried.splice(at, 1)
+      tried.unshift(pair)
+      break
     }
   }
   return { chance, weighed, finish, light }

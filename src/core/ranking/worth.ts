@@ -89,6 +89,12 @@ function concrete({ undertone: { j, c }, lrvPercent }: OwnPlace): number {
   )
 }
 
+/** A term, named from so many points on. */
+const term = (points: number, words: string, from: number): WorthTerm => ({
+  points,
+  words: Math.abs(points) >= from ? words : null,
+})
+
 /** The terms that hang on the colour alone: depth, wishes, grey, near black, what they will not have. */
 export function ownTerms(place: OwnPlace, room: PreparedRoom, asks: RoomAsks): WorthTerm[] {
   const { undertone, lrvPercent } = place
@@ -96,10 +102,6 @@ export function ownTerms(place: OwnPlace, room: PreparedRoom, asks: RoomAsks): W
   const grey = concrete(place) * (1 - asks.asksGrey)
   const black =
     chanceOver((14 - lrvPercent) / LRV_SPREAD) * (asks.drama ? 0 : 1) * (1 - asks.asksBlack)
-  const term = (points: number, words: string, from: number): WorthTerm => ({
-    points,
-    words: Math.abs(points) >= from ? words : null,
-  })
   const terms = [
     term(POINTS.depth * depth, asks.depthWords, 0.6 * POINTS.depth),
     term(asks.againstDepth * againstDepth(asks.bands, lrvPercent), asks.againstWords, 0.2),
@@ -114,8 +116,11 @@ export function ownTerms(place: OwnPlace, room: PreparedRoom, asks: RoomAsks): W
   return terms
 }
 
+const NO_WISH: WorthTerm = { points: 0, words: null }
+
 /** What a wish asks of the lean: cosy is warm, calm is quiet, drama is strong or dark; a grey climate wants the sun. */
 function wishTerm({ undertone, lrvPercent }: OwnPlace, { character }: PreparedRoom): WorthTerm {
+  if (character.wants.length === 0 && character.climate !== 'grey') return NO_WISH
   const strong = chanceOver((undertone.c - 14) / 3)
   const warm = warmLean(undertone)
   const parts: [points: number, words: string][] = character.wants.map((want) => {

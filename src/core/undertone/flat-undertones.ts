@@ -10,6 +10,7 @@ import {
   type OctaveTable,
 } from '../colour/octave-table'
 import { BANDS, type Xyz } from '../colour/spectrum'
+import { hueDegOf, type Undertone } from './undertone'
 
 /** Undertones of many surfaces in one light, one number a surface and column. */
 export interface FlatUndertones {
@@ -21,6 +22,15 @@ export interface FlatUndertones {
   readonly u: Float64Array
   readonly v: Float64Array
 }
+
+/** One surface of many as an object. */
+export const undertoneAt = ({ j, a, b, c }: FlatUndertones, row: number): Undertone => ({
+  j: j[row]!,
+  a: a[row]!,
+  b: b[row]!,
+  c: c[row]!,
+  hueDeg: hueDegOf(a[row]!, b[row]!),
+})
 
 export const emptyUndertones = (count: number): FlatUndertones => ({
   j: new Float64Array(count),

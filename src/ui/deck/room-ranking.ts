@@ -7,8 +7,7 @@ import type { AskedRoom } from '@/core/ranking/asked-room'
 import type { BestCompromise } from '@/core/ranking/best-compromise'
 import type { SeenColour } from '@/core/ranking/next-try'
 import type { DeckRows } from '@/core/ranking/rank-for-room'
-import { emptyUndertones, flatUndertones } from '@/core/undertone/flat-undertones'
-import { leaning } from '@/core/undertone/undertone'
+import { emptyUndertones, flatUndertones, undertoneAt } from '@/core/undertone/flat-undertones'
 import type { DeckEntry } from './deck-strips'
 
 /** What a room is ranked by, and the weakest strength that is ranked. */
@@ -47,11 +46,7 @@ export function seenRows(
 ): (SeenColour & { readonly row: number })[] {
   const seen = emptyUndertones(places.length)
   flatUndertones(light, rows, seen)
-  return places.map((place, row) => ({
-    place,
-    row,
-    undertone: leaning(seen.j[row]!, seen.a[row]!, seen.b[row]!),
-  }))
+  return places.map((place, row) => ({ place, row, undertone: undertoneAt(seen, row) }))
 }
 
 /** What a room's own light and its house rules say against a colour; empty where nothing does. */
