@@ -6,7 +6,12 @@ import { daylightSpectrum } from '../../src/core/colour/daylight'
 import { ledSpectrum } from '../../src/core/colour/led'
 import type { Lab } from '../../src/core/colour/lab'
 import { SPECTRUM_LENGTH, type Reflectance, type Spectrum } from '../../src/core/colour/spectrum'
-import { labD65, reflectanceOfReading, type ReadingSource } from '../../src/core/paint/reading'
+import {
+  labD65,
+  READING_UNCERTAINTY,
+  reflectanceOfReading,
+  type ReadingSource,
+} from '../../src/core/paint/reading'
 import { judgePair } from '../../src/core/pairing/judge-pair'
 import type { KeeperKind } from '../../src/core/pairing/keeper-kind'
 import { roleOf } from '../../src/core/pairing/role'
@@ -133,6 +138,10 @@ export function printChances(): void {
         }
       }
     }
+    printSpread(
+      finishSource,
+      finishes.map(({ lab }) => lab),
+    )
     const off = bins.map(({ chance, works, count }) =>
       count >= 40 ? (100 * (works - chance)) / count : NaN,
     )
@@ -150,4 +159,24 @@ export function printChances(): void {
       `    farthest off ${Math.max(...off.filter(Number.isFinite).map(Math.abs)).toFixed(1)} points, in bins of 40 pairs and more`,
     )
   }
+}
+
+/** How wide the physical draws of a reading are, beside the uncertainty that is stated for it, so that neither is set by the other. */
+function printSpread(source: ReadingSource, labs: readonly Lab[]): void {
+  const light = prepareLight(daylightSpectrum(6504), 600)
+  let [lean, lightness, count] = [0, 0, 0]
+  for (const lab of labs) {
+    const surface = reflectanceOfReading({ kind: 'lab', lab })
+    const own = undertoneOf(light, surface)
+    for (let draw = 0; draw < DRAWS; draw++) {
+      const read = undertoneOf(light, READ_AGAIN[source]!(surface))
+      lean += ((read.a - own.a) ** 2 + (read.b - own.b) ** 2) / 2
+      lightness += (read.j - own.j) ** 2
+      count++
+    }
+  }
+  const stated = READING_UNCERTAINTY[source]
+  console.log(
+    `  ${source}: draws spread ${Math.sqrt(lean / count).toFixed(2)} units of lean an axis and ${Math.sqrt(lightness / count).toFixed(2)} of lightness; stated, standard, ${(stated.lean / 2).toFixed(2)} and ${(stated.lightness / 2).toFixed(2)}`,
+  )
 }

@@ -10,12 +10,8 @@ import { reflectanceOfReading } from '../../src/core/paint/reading'
 import { KEEPER_KINDS } from '../../src/core/pairing/keeper-kind'
 import { pairReading } from '../../src/core/pairing/pair-reading'
 import { roleOf } from '../../src/core/pairing/role'
-import {
-  emptyStrengths,
-  emptySurface,
-  fillSurface,
-  pairStrengths,
-} from '../../src/core/pairing/strengths'
+import { emptyStrengths, pairStrengths } from '../../src/core/pairing/strengths'
+import { emptySurface, fillSurface } from '../../src/core/pairing/surface'
 import { seededRandom } from '../../src/core/seeded-random'
 import { undertoneOf } from '../../src/core/undertone/undertone'
 

@@ -1,5 +1,6 @@
 import { roomScenes } from '../../src/core/advice/room-scenes.fixture'
 import { LIMITS } from '../../src/core/pairing/limits'
+import { heldOutCases } from '../../src/core/pairing/held-out.fixture'
 import { jittered, ownRuleCases } from '../../src/core/pairing/own-rules.fixture'
 import {
   pairRuleCases,
@@ -44,9 +45,9 @@ export function printTrade(): void {
   printShare('rules', pairRuleCases())
   printShare('neutrals, undertone', named(constructedNeutrals(), 'undertoneHolds'))
   printShare('neutrals, family', named(constructedNeutrals(), 'familyHolds'))
-  printShare('our own rules, looked at', ownRuleCases('tuned'))
-  printShare('our own rules, never looked at', ownRuleCases('untuned'))
-  printShare('our own rules, each colour moved by ΔE 1', ownRuleCases(undefined, jittered()))
+  printShare('our own rules, looked at while the numbers were set', ownRuleCases())
+  printShare('our own rules, each colour moved by ΔE 1', ownRuleCases(jittered()))
+  printShare('pairs that nothing was tuned to', heldOutCases())
 }
 
 const allCases = (): TradeCase[] => [...scenePairs(), ...pairRuleCases(), ...ownRuleCases()]

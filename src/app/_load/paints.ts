@@ -133,17 +133,17 @@ export function rankedFor(
 }
 
 /** What of a room speaks for or against a colour before any finish does. */
-export function characterOf(
+function characterOf(
   visit: Visit,
   room: Room,
   roomDay: RoomDay,
-  keepers: readonly Keeper[],
+  judged: readonly Keeper[],
 ): RoomCharacter {
   const lamps = lightOf(roomDay, LAMPS_ALONE)
   return {
     daylightFactorPercent: daylightFactorPercent(room),
     coolAndEven: isCoolAndEven(room, roomDay.place),
-    hasCarpet: keepers.some(({ kind, state }) => kind === 'carpet' && isJudgedAgainst(state)),
+    hasCarpet: judged.some(({ kind }) => kind === 'carpet'),
     lamps: lamps && { cctK: lamps.cctK, illuminanceLux: lamps.illuminanceLux },
     useHours: room.useHours,
     climate: visit.climate,

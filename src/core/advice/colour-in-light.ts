@@ -1,8 +1,7 @@
-import { WHITE_CARD, type PreparedLight } from '../colour/appearance'
-import { cam16, cam16Viewing, type Cam16, type Cam16Viewing } from '../colour/cam16'
-import { multiply } from '../colour/cat16'
-import { D65_WHITE } from '../colour/illuminant'
+import { correlatesOfXyz, viewingAt, WHITE_CARD, type PreparedLight } from '../colour/appearance'
+import type { Cam16, Cam16Viewing } from '../colour/cam16'
 import { xyzUnder } from '../colour/observer'
+import { GOLD_DEG } from '../undertone/warmth'
 import type { Reflectance, Xyz } from '../colour/spectrum'
 import { VERY_BRIGHT_LUX } from '../light/light-words'
 import { chanceOver } from '../chance-over'
@@ -23,7 +22,6 @@ export interface ColourInLight {
 const ORDINARY_LUX = 500
 /** Share of veiling light that strong light lays over a wall; of the order of a sheen of eggshell. */
 const VEIL = 0.06
-const GOLD_DEG = 75
 /** A cool white goes dingy too, up to so much lighter than a grey. */
 const COOL_WHITE_TOO = 8
 
@@ -36,18 +34,16 @@ interface Eye {
   readonly coolness: number
 }
 
-// CAM16's adapting luminance: a fifth of a white wall's.
-const adapting = (lux: number): number => (lux / Math.PI) * 0.2
 const eyes = new WeakMap<PreparedLight, Eye>()
 
 function eyeIn(light: PreparedLight): Eye {
   const known = eyes.get(light)
   if (known) return known
-  const here = cam16Viewing(D65_WHITE, adapting(light.illuminanceLux), 1)
+  const here = viewingAt(light.illuminanceLux)
   const eye: Eye = {
     here,
-    ordinary: cam16Viewing(D65_WHITE, adapting(ORDINARY_LUX), 1),
-    white: cam16(asSeen(light, xyzUnder(light.weights, WHITE_CARD)), here),
+    ordinary: viewingAt(ORDINARY_LUX),
+    white: correlatesOfXyz(light, xyzUnder(light.weights, WHITE_CARD), here),
     bright: chanceOver(Math.log(light.illuminanceLux / VERY_BRIGHT_LUX) / 0.25),
     coolness: light.white[2] / light.white[1],
   }
@@ -55,7 +51,6 @@ function eyeIn(light: PreparedLight): Eye {
   return eye
 }
 
-const asSeen = (light: PreparedLight, xyz: Xyz): Xyz => multiply(light.toD65, xyz)
 const towardsGold = (h: number): number => Math.cos(((h - GOLD_DEG) * Math.PI) / 180)
 
 /**
@@ -68,8 +63,8 @@ const towardsGold = (h: number): number => Math.cos(((h - GOLD_DEG) * Math.PI) /
 export function colourInLight(light: PreparedLight, reflectance: Reflectance): ColourInLight {
   const eye = eyeIn(light)
   const xyz = xyzUnder(light.weights, reflectance)
-  const here = cam16(asSeen(light, xyz), eye.here)
-  const ordinary = cam16(asSeen(light, xyz), eye.ordinary)
+  const here = correlatesOfXyz(light, xyz, eye.here)
+  const ordinary = correlatesOfXyz(light, xyz, eye.ordinary)
   // Brightness left of that at 500 lx: 0.67 at 60 lx.
   const dim = chanceOver((0.82 - here.Q / ordinary.Q) / 0.06)
   const cool = chanceOver(-here.M * towardsGold(here.h) - 1)
@@ -103,6 +98,6 @@ function pale(light: PreparedLight, xyz: Xyz, { here, white }: Eye): number {
     (1 - VEIL) * xyz[1] + VEIL * y,
     (1 - VEIL) * xyz[2] + VEIL * z,
   ]
-  const { J, M } = cam16(asSeen(light, veiled), here)
+  const { J, M } = correlatesOfXyz(light, veiled, here)
   return chanceOver((30 - (white.J - J)) / 4) * chanceOver((8.5 - M) / 1.5)
 }

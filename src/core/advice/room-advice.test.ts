@@ -53,6 +53,19 @@ test('of whites the cool ones go dingy too, a clean or a creamy one does not', (
   expect(kinds([93, 0, 11], dim)).not.toContain('dingy')
 })
 
+test('whatever is advised reads after “it”', () => {
+  const verb = /^(goes|loses|washes|leans|is) /
+  for (const north of ['warm-up', 'lean-in', 'no-whites'] as const)
+    for (const bright of ['computed', 'any', 'creamy', 'washes-out'] as const) {
+      const all = roomAdvice(
+        reflectanceOfReading({ kind: 'lab', lab: CREAM }),
+        { ...ORDINARY_ROOM, coolAndEven: true, hasCarpet: true },
+        rules({ 'north-room': north, 'bright-whites': bright }),
+      )
+      for (const { words } of all) expect(words).toMatch(verb)
+    }
+})
+
 test('nothing is a constant of the room: what a dim one does hangs on the colour', () => {
   const dim = { daylightFactorPercent: 0.8 }
   const all = (

@@ -29,6 +29,7 @@ export interface Advice {
   readonly strength: number
   /** What it takes from the colour's worth where it holds in full, in points; see ranking/worth.ts. */
   readonly weight: number
+  /** What the colour does, to be read after "it". */
   readonly words: string
   /** The house rule it follows from, or null for what the trade agrees on. */
   readonly rule: HouseRuleName | null
@@ -108,7 +109,7 @@ export function roomAdvice(
     say(
       'beside carpet',
       pale * chanceOver((OFF_WHITE_UP_TO_LRV - lrv) / LRV_SPREAD),
-      'be careful with an off-white beside carpet',
+      'is an off-white beside carpet: be careful',
     )
   return advice
 }
@@ -137,7 +138,7 @@ function northRoom(undertone: Undertone, pale: number, rules: HouseRules, say: S
       )
       return
     case 'no-whites':
-      say('too pale', pale, 'too pale for a cool, even room', 'north-room')
+      say('too pale', pale, 'is too pale for a cool, even room', 'north-room')
   }
 }
 
@@ -160,12 +161,17 @@ function brightWhite(
       say(
         'not creamy',
         bright * pale * (1 - warmLean(undertone) * chanceOver(undertone.c - CREAMY_FROM)),
-        'not creamy enough to keep its warmth',
+        'is not creamy enough to keep its warmth',
         'bright-whites',
       )
       return
     case 'washes-out':
-      say('too pale', bright * pale, 'pale colours wash out in a very bright room', 'bright-whites')
+      say(
+        'too pale',
+        bright * pale,
+        'is pale, and pale colours wash out in a very bright room',
+        'bright-whites',
+      )
       return
     case 'computed':
       say(

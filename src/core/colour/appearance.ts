@@ -1,4 +1,4 @@
-import { cam16, cam16Viewing, ucsOf, type Cam16, type Ucs } from './cam16'
+import { cam16, cam16Viewing, ucsOf, type Cam16, type Cam16Viewing, type Ucs } from './cam16'
 import { cat16Matrix, degreeOfAdaptation, multiply, type Matrix3 } from './cat16'
 import { D65_WHITE } from './illuminant'
 import { bandWeights, whitePoint, xyzUnder } from './observer'
@@ -24,6 +24,8 @@ export const UCS_VIEWING = cam16Viewing(D65_WHITE, REFERENCE_LUMINANCE, 1)
 
 // Grey-world adaptation: the eye adapts to a fifth of the white's luminance (CIECAM's Yb = 20).
 const BACKGROUND_SHARE = 0.2
+const adaptingLuminance = (illuminanceLux: number): number =>
+  (illuminanceLux / Math.PI) * BACKGROUND_SHARE
 
 /** A light at a wall, prepared so that any number of surfaces can be seen in it. */
 export interface PreparedLight {
@@ -67,8 +69,7 @@ export function prepareLight(spectrum: Spectrum, illuminanceLux: number): Prepar
   if (!(illuminanceLux > 0 && Number.isFinite(illuminanceLux)))
     throw new RangeError(`illuminance must be above 0 lux, got ${illuminanceLux}`)
   const white = whitePoint(spectrum)
-  const luminance = (illuminanceLux / Math.PI) * BACKGROUND_SHARE
-  const degree = degreeOfAdaptation(luminance)
+  const degree = degreeOfAdaptation(adaptingLuminance(illuminanceLux))
   return adapted({ illuminanceLux, weights: bandWeights(spectrum), white }, degree)
 }
 
@@ -122,15 +123,17 @@ export function appearanceOfXyz(light: PreparedLight, xyz: Xyz): Appearance {
   return { xyzD65, ucs: ucsOf(cam16(xyzD65, UCS_VIEWING)) }
 }
 
-/**
- * Brightness Q and saturation s in the room's own luminance: dinginess is Q falling, wash-out is s
- * falling. The other correlates come with them.
- */
-export function correlatesInRoom(light: PreparedLight, reflectance: Reflectance): Cam16 {
-  const luminance = (light.illuminanceLux / Math.PI) * BACKGROUND_SHARE
-  const xyzD65 = multiply(light.toD65, xyzUnder(light.weights, reflectance))
-  return cam16(xyzD65, cam16Viewing(D65_WHITE, luminance, 1))
-}
+/** CAM16 in a luminance of the room's own: D65's white, to which `toD65` has brought the light. */
+export const viewingAt = (illuminanceLux: number): Cam16Viewing =>
+  cam16Viewing(D65_WHITE, adaptingLuminance(illuminanceLux), 1)
+
+/** All correlates of an XYZ in a light, in the luminance of a viewing; see `viewingAt`. */
+export const correlatesOfXyz = (light: PreparedLight, xyz: Xyz, viewing: Cam16Viewing): Cam16 =>
+  cam16(multiply(light.toD65, xyz), viewing)
+
+/** The same of a surface in the light's own luminance: there brightness Q falls in dim light and saturation s in strong. */
+export const correlatesInRoom = (light: PreparedLight, reflectance: Reflectance): Cam16 =>
+  correlatesOfXyz(light, xyzUnder(light.weights, reflectance), viewingAt(light.illuminanceLux))
 
 /** The colour to show on an sRGB screen for a surface in this light. */
 export function screenColour(light: PreparedLight, reflectance: Reflectance): ScreenColour {

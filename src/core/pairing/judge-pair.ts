@@ -6,13 +6,8 @@ import { fillFromReading } from './judged-keeper'
 import { chanceOf, isUnwanted, namesOf, pairingShares, type Pairing } from './pairing'
 import { reasonOf } from './reason'
 import type { Role } from './role'
-import {
-  emptyStrengths,
-  emptySurface,
-  fillSurface,
-  pairStrengths,
-  type PairStrengths,
-} from './strengths'
+import { emptyStrengths, pairStrengths, type PairStrengths } from './strengths'
+import { emptySurface, fillSurface } from './surface'
 import { wallOnFinish, type WallOnFinish } from './wall-on-finish'
 
 /** How one wall sits with one colour of a finish. */
@@ -41,6 +36,8 @@ export interface PairJudgement {
 /** The judgement of a keeper: that of the part of it that decides. */
 export interface PartJudgement extends PairJudgement {
   readonly part: string
+  /** A part that the wall is wrong for by itself, and that shows too little to spoil the keeper. */
+  readonly hardlyShows: { readonly part: string; readonly reason: Reason } | null
 }
 
 /** A surface as it is seen in a light, and how it was read. */

@@ -1,7 +1,7 @@
 import { uncertaintyOf } from '../paint/reading'
 import type { FinishColour } from './parts'
 import type { Role } from './role'
-import { fillSurface, type PairSurface } from './strengths'
+import { fillSurface, type PairSurface } from './surface'
 import type { Undertone } from '../undertone/undertone'
 import type { ReadingSource } from '../paint/reading'
 

@@ -9,20 +9,20 @@ export const LIMITS = {
 
   /** Conflict of two leans from which they quarrel. "Cream does not suit travertine"; "a taupe brings the cream out". */
   conflict: 2.95,
-  /** Lightness distance over which two leans stop disturbing each other. "Dark oak under an off-white." */
+  /** Lightness distance over which two leans stop disturbing each other. "A deep navy takes a cream trim"; "a dark blue slate takes a cream wall." */
   lightnessScale: 43,
-  /** A lean over √(104 − J′) from which it is felt. "A light taupe takes a clean white trim." */
+  /** A lean over √(104 − J′) from which it is felt. "A neutral grey clashes with nothing muted." */
   feltLean: 0.28,
 
   /** Hues from here apart, one lean this clear and the other this strong, set each other off. "Coral and blue-green." */
   contrast: { hueDeg: 80, weaker: 8, stronger: 14 },
-  /** What is no fixture may be another hue than the wall, the easier the further apart. "A charcoal and a pink cloth." */
+  /** What is no fixture may be another hue than the wall, the easier the further apart. "A charcoal wall and a teal cloth." */
   setOff: { hueDeg: 50, strong: 6, perLightness: 40 },
   /** A deep trim from across the circle. "A clay grey takes a teal-green trim." */
   deepTrim: { hueDeg: 110, darker: 10, lean: 6 },
-  /** A slight lean, the wall's or a trim's, far enough away in lightness takes any other: so far, and so much more a unit of its lean. "An off-white 44 over a teal"; "a greige bridges to a cool grey". */
+  /** A slight lean, the wall's or a trim's, far enough away in lightness takes any other: so far, and so much more a unit of its lean. "A greige bridges to a cool grey." */
   bridge: { leanBelow: 5.6, apart: 8, perLean: 1.2 },
-  /** Near black without a lean sets anything off. "Black goes with anything"; "an off-black and dark oak". */
+  /** Near black without a lean sets anything off. "An off-black and dark oak." */
   black: { jBelow: 34, leanBelow: 5 },
   /** Wood takes what leans within so many degrees of it, by this share. "A coral and blonde wood." */
   wood: { hueDeg: 50, takes: 0.8 },
@@ -38,6 +38,6 @@ export const LIMITS = {
   /** Two smooth surfaces close and not the same. "Two near-whites of different undertone." */
   nearMiss: { fromE: 1, belowE: 6, conflict: 1.2, lightness: 2.5, sameHueDeg: 15, apart: 3 },
 
-  /** The same lean, lighter and no stronger: a quiet stretch. */
+  /** The same lean, lighter and no stronger: a quiet stretch. "Lighter and softer works." */
   quiet: { hueDeg: 25, lighter: 2 },
 } as const

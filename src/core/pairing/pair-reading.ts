@@ -6,6 +6,7 @@ import { isGood, judgementOf, LIKELY_FROM, type Judgement } from './chance'
 import { judgePair, type PairJudgement, type PartJudgement, type SeenReading } from './judge-pair'
 import type { JudgedKeeper } from './judged-keeper'
 import { partsOf, roleOfPart, type SeenPart } from './parts'
+import { isGoodPairing } from './pairing'
 import { pairSentence } from './sentence'
 
 /** A wall colour as it is judged. */
@@ -31,22 +32,29 @@ export interface PairReading extends PartJudgement {
 /** The chance of a keeper from that of one of its parts: what hardly shows can hardly spoil it. */
 export const chanceAsShown = (chance: number, shows: number): number => 1 - shows * (1 - chance)
 
-/** The part of a keeper that a wall is weakest beside, as far as it shows. */
+/**
+ * The part of a keeper that a wall is weakest beside, as far as it shows. Where a part that the wall quarrels with hardly
+ * shows, the keeper is spoken of by its ground, and the part is named as what hardly shows.
+ */
 function weakestPart(
   wall: SeenReading,
   parts: readonly SeenPart[],
   { role, varies }: JudgedKeeper,
 ): PartJudgement {
-  const judged = parts.map((part) => {
+  const judged = parts.map((part): PartJudgement => {
     const own = judgePair(wall, { ...part, varies }, roleOfPart(role, part))
     return {
       ...own,
       part: part.part,
+      hardlyShows: null,
       chance: chanceAsShown(own.chance, part.shows),
       chanceIfExact: chanceAsShown(own.chanceIfExact, part.shows),
     }
   })
-  return judged.reduce((p, q) => (q.chance < p.chance ? q : p))
+  const weakest = judged.reduce((p, q) => (q.chance < p.chance ? q : p))
+  if (!isGood(weakest.chance) || isGoodPairing(weakest.pairing)) return weakest
+  const { chance, chanceIfExact, part, reason } = weakest
+  return { ...judged[0]!, chance, chanceIfExact, hardlyShows: { part, reason } }
 }
 
 // Another strength is worth naming when it lifts the chance by this much.

@@ -7,6 +7,9 @@ export const PAIRINGS = [...GOOD_PAIRINGS, ...BAD_PAIRINGS] as const
 /** How a wall sits with a finish. "contrasts" is also what is set off; "dirties" whichever of the two looks dirty. */
 export type Pairing = (typeof PAIRINGS)[number]
 
+export const isGoodPairing = (pairing: Pairing): boolean =>
+  (GOOD_PAIRINGS as readonly Pairing[]).includes(pairing)
+
 /** What share of a contrast the house rule takes away where it wants a shared undertone: it is left unsure. */
 const UNWANTED = 0.5
 

@@ -7,26 +7,29 @@ import type { PartJudgement } from './judge-pair'
 
 /** One line on a pair, in the trade's words, as sure as its chance. */
 export function pairSentence(said: PartJudgement): string {
-  const { chance, unwanted, chanceIfExact, part } = said
+  const { chance, unwanted, chanceIfExact, part, hardlyShows } = said
   const rule = unwanted ? ' The house rule wants a shared undertone here.' : ''
   const settle =
     !isFirm(chance) && isFirm(chanceIfExact) && !unwanted
       ? ` A firmer reading of the ${part} would settle it.`
       : ''
-  return `${plain(said)}${rule}${settle}`
+  const little = hardlyShows
+    ? ` By itself it is ${hardlyShows.reason} for the ${hardlyShows.part}, which hardly shows.`
+    : ''
+  return `${plain(said)}${little}${rule}${settle}`
 }
 
 const isFirm = (chance: number): boolean => chance >= FIRM_FROM || chance <= 1 - FIRM_FROM
 
 function plain(said: PartJudgement): string {
   const { chance, pairing, second, part } = said
+  if (said.unwanted) return `Would be set off by the ${part}: ${because(said, 'contrasts')}.`
   const firm = isFirm(chance)
   if (isGood(chance) || isBad(chance)) {
     const verb = VERB[pairing](said, `the ${part}`)
     const or = second && second !== 'connects' ? `, or ${VERB[second](said, `the ${part}`)}` : ''
     return `${firm ? capital(verb) : `Likely ${verb}`}${or}: ${because(said, pairing)}.`
   }
-  if (said.unwanted) return `Is set off by the ${part}: ${because(said, 'contrasts')}.`
   const [good, bad] = [GOOD_PAIRINGS, BAD_PAIRINGS].map((side) => strongestOf(side, said))
   return `Unsure beside the ${part}: it ${MAY[good!]}, or it ${looks(said, bad!)}.`
 }

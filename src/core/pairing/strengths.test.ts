@@ -2,13 +2,8 @@ import fc from 'fast-check'
 import { DEFAULT_HOUSE_RULES } from '../advice/house-rules'
 import { KEEPER_KINDS, type KeeperKind } from './keeper-kind'
 import { roleOf } from './role'
-import {
-  emptyStrengths,
-  emptySurface,
-  fillSurface,
-  pairStrengths,
-  type PairStrengths,
-} from './strengths'
+import { emptyStrengths, pairStrengths, type PairStrengths } from './strengths'
+import { emptySurface, fillSurface } from './surface'
 
 type Place = readonly [j: number, a: number, b: number]
 

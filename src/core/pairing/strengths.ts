@@ -1,87 +1,7 @@
-import { chanceOver } from '../chance-over'
+import { chanceOver, FARTHEST } from '../chance-over'
 import { LIMITS } from './limits'
-import { roomForColour } from '../undertone/undertone'
 import type { Role } from './role'
-
-/** A surface as a pair needs it: where it lies, how sure, and what hangs on it alone. Filled in place by `fillSurface`. */
-export interface PairSurface {
-  j: number
-  a: number
-  b: number
-  /** Length of the lean. */
-  c: number
-  /** Variance of a and b, and of J′, with the observer's own part. */
-  varLean: number
-  varJ: number
-  /** c over what its lightness leaves for colour. */
-  cleanness: number
-  varCleanness: number
-  // Chances that hang on this surface alone.
-  felt: number
-  black: number
-  light: number
-  slight: number
-  /** Lean over the contrast's two limits. */
-  clear: number
-  strong: number
-}
-
-export const emptySurface = (): PairSurface => ({
-  j: 0,
-  a: 0,
-  b: 0,
-  c: 0,
-  varLean: 1,
-  varJ: 1,
-  cleanness: 0,
-  varCleanness: 1,
-  felt: 0,
-  black: 0,
-  light: 0,
-  slight: 0,
-  clear: 0,
-  strong: 0,
-})
-
-const OWN_VARIANCE = LIMITS.ownSpread ** 2
-
-/**
- * Fills a surface from its place in the light at hand.
- *
- * @param leanSpread and jSpread standard uncertainty of its reading, CAM16-UCS units
- */
-export function fillSurface(
-  into: PairSurface,
-  j: number,
-  a: number,
-  b: number,
-  leanSpread: number,
-  jSpread: number,
-): PairSurface {
-  const c = Math.sqrt(a * a + b * b)
-  const varLean = OWN_VARIANCE + leanSpread * leanSpread
-  const varJ = OWN_VARIANCE + jSpread * jSpread
-  const perLean = 1 / Math.sqrt(varLean)
-  const perJ = 1 / Math.sqrt(varJ)
-  const room = roomForColour(j)
-  into.j = j
-  into.a = a
-  into.b = b
-  into.c = c
-  into.varLean = varLean
-  into.varJ = varJ
-  into.cleanness = c / room
-  into.varCleanness = varLean / (room * room)
-  into.felt = chanceOver((c - LIMITS.feltLean * room) * perLean)
-  into.black =
-    chanceOver((LIMITS.black.jBelow - j) * perJ) *
-    chanceOver((LIMITS.black.leanBelow - c) * perLean)
-  into.light = chanceOver((j - LIMITS.lightFrom) * perJ)
-  into.slight = chanceOver((LIMITS.bridge.leanBelow - c) * perLean)
-  into.clear = chanceOver((c - LIMITS.contrast.weaker) * perLean)
-  into.strong = chanceOver((c - LIMITS.contrast.stronger) * perLean)
-  return into
-}
+import { OWN_VARIANCE, type PairSurface } from './surface'
 
 /** How much each condition of a pair holds, as chances 0 to 1. Filled in place by `pairStrengths`. */
 export interface PairStrengths {
@@ -119,6 +39,7 @@ const DEG = 180 / Math.PI
 const HARDLY = 1e-6
 // A lean shorter than the observer's spread has no direction to speak of.
 const NO_DIRECTION2 = OWN_VARIANCE
+// Two leans that are both shorter than about this share the slope evenly.
 const EVEN_LEAN = 1
 // Set on physical errors of reading; see the chances of `npm run accuracy`.
 const TURNED_APART = 0.2
@@ -131,7 +52,7 @@ const within = (x: number, limit: number, per: number): number =>
  * How a wall sits with a finish: every condition a smooth chance, no table of first matches. Nothing is allocated; the
  * one form serves a single reading and a ranking of a million pairs.
  *
- * Conflict K = 2 H sin(Δh / 2) exp(−(ΔJ / 43)²), H the harmonic mean of the leans; each condition is
+ * Conflict K = 2 H sin(Δh / 2) exp(−(ΔJ / scale)²), H the harmonic mean of the leans; each condition is
  * Φ((x − limit) / σ), σ the feature's own gradient times the spread of its surfaces.
  */
 export function pairStrengths(
@@ -153,7 +74,6 @@ export function pairStrengths(
   const perHue = 1 / (DEG * Math.sqrt(vw / (cw * cw + 1e-9) + vf / (cf * cf + 1e-9)))
 
   // Conflict and its gradient; where a lean is too short for a direction, the mean over all directions stands in.
-  // Two leans that are both next to none share the slope evenly.
   const sum = cw + cf + EVEN_LEAN
   const shareW = (2 * cf + EVEN_LEAN) / sum
   const shareF = (2 * cw + EVEN_LEAN) / sum
@@ -281,7 +201,7 @@ export function pairStrengths(
 
   let nearMiss = 0
   const miss = LIMITS.nearMiss
-  if (role.smooth > 0 && apart < 14) {
+  if (role.smooth > 0 && (apart - miss.belowE) * perDj < FARTHEST) {
     const [da, db] = [aw - af, bw - bf]
     const squared = dj * dj + da * da + db * db
     const perE = Math.sqrt(

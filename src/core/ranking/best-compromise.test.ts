@@ -1,20 +1,6 @@
-import { BANDS } from '../colour/spectrum'
-import type { Lab } from '../colour/lab'
-import { reflectanceOfReading } from '../paint/reading'
 import { bestCompromise } from './best-compromise'
-import { rankForRoom, type DeckRows } from './rank-for-room'
-import { finish, room } from './ranking-scenes.fixture'
-
-const deckOf = (...labs: readonly Lab[]): DeckRows => {
-  const rows = new Float64Array(labs.length * BANDS)
-  labs.forEach((lab, i) => rows.set(reflectanceOfReading({ kind: 'lab', lab }), i * BANDS))
-  return {
-    rows,
-    places: labs.map((_, i) => i),
-    strengthsPercent: labs.map(() => 100),
-    sources: labs.map(() => 'maker' as const),
-  }
-}
+import { rankForRoom } from './rank-for-room'
+import { deckOf, finish, room } from './ranking-scenes.fixture'
 
 test('the compromise names its weakest keeper, and the one whose change would lift it', () => {
   // The pink beige suits stone and floor; the green tile is in its way.
@@ -23,7 +9,10 @@ test('the compromise names its weakest keeper, and the one whose change would li
     finish('tile', [70, -8, 8]),
     finish('floor', [55, 9, 24]),
   ]
-  const deck = deckOf([82, 5, 11], [72, 6, 15])
+  const deck = deckOf([
+    [82, 5, 11],
+    [72, 6, 15],
+  ])
   const ranked = rankForRoom(deck, room(stays), 10)
   const best = bestCompromise(ranked, deck, room(stays))!
   expect(best.row).toBe(ranked[0]!.row)
@@ -34,7 +23,7 @@ test('the compromise names its weakest keeper, and the one whose change would li
 
 test('where something works, or nothing is ranked, there is no compromise', () => {
   const stays = [finish('stone', [66, 9, 14]), finish('floor', [60, 9, 15])]
-  const deck = deckOf([82, 5, 11])
+  const deck = deckOf([[82, 5, 11]])
   expect(bestCompromise(rankForRoom(deck, room(stays), 10), deck, room(stays))).toBeNull()
-  expect(bestCompromise([], deckOf(), room(stays))).toBeNull()
+  expect(bestCompromise([], deckOf([]), room(stays))).toBeNull()
 })

@@ -5,28 +5,22 @@ import { prepareLight } from '../colour/appearance'
 import { daylightSpectrum } from '../colour/daylight'
 import { ledSpectrum } from '../colour/led'
 import type { Lab } from '../colour/lab'
-import { BANDS } from '../colour/spectrum'
 import { DAYLIGHT } from '../undertone/daylight'
 import { lrvPercent } from '../paint/lrv'
 import { reflectanceOfReading } from '../paint/reading'
 import { seededRandom } from '../seeded-random'
 import { undertoneOf } from '../undertone/undertone'
+import { DEFAULT_HOUSE_RULES } from '../advice/house-rules'
+import { roleOf } from '../pairing/role'
+import { finishesOf } from './asked-room'
 import { prepareRoom, weakestPair, type RankedRoom } from './ranked-room'
 import { chanceInRoom, rankForRoom, reflectanceOfRow, type DeckRows } from './rank-for-room'
-import { finish, rankingScenes, room } from './ranking-scenes.fixture'
+import { deckOf, finish, rankingScenes, room } from './ranking-scenes.fixture'
 import { asksOf, sharedLean, worthOf } from './worth'
 
 const random = seededRandom(3)
-const deckOf = (labs: readonly Lab[]): DeckRows => {
-  const rows = new Float64Array(labs.length * BANDS)
-  labs.forEach((lab, i) => rows.set(reflectanceOfReading({ kind: 'lab', lab }), i * BANDS))
-  return {
-    rows,
-    places: labs.map((_, i) => i),
-    strengthsPercent: labs.map(() => 100),
-    sources: labs.map((_, i) => (i % 5 === 0 ? 'screen' : 'maker')),
-  }
-}
+const mixedDeck = (labs: readonly Lab[]): DeckRows =>
+  deckOf(labs, (row) => (row % 5 === 0 ? 'screen' : 'maker'))
 const someLabs = (count: number): Lab[] =>
   Array.from({ length: count }, () => [25 + 68 * random(), 16 * random() - 7, 22 * random() - 8])
 const noon = prepareLight(daylightSpectrum(6500), 400)
@@ -47,7 +41,7 @@ function plainWorths(deck: DeckRows, ranked: RankedRoom): number[] {
 }
 
 test('cut short, a ranking is the whole ranking’s beginning', () => {
-  const deck = deckOf(someLabs(500))
+  const deck = mixedDeck(someLabs(500))
   const kinds: readonly KeeperKind[] = ['stone', 'trim', 'rug', 'floor', 'tile', 'carpet']
   for (let turn = 0; turn < 6; turn++) {
     const keepers = someLabs(1 + turn).map((lab, i) =>
@@ -101,12 +95,8 @@ test('the order of the deck changes nothing', () => {
   const names = (order: readonly { readonly row: number }[], of: readonly Lab[]) =>
     order.map(({ row }) => of[row]!.join(' '))
   const back = [...labs].reverse()
-  const plain = (of: readonly Lab[]): DeckRows => ({
-    ...deckOf(of),
-    sources: of.map(() => 'maker' as const),
-  })
-  expect(names(rankForRoom(plain(back), ranked, 20), back)).toEqual(
-    names(rankForRoom(plain(labs), ranked, 20), labs),
+  expect(names(rankForRoom(deckOf(back), ranked, 20), back)).toEqual(
+    names(rankForRoom(deckOf(labs), ranked, 20), labs),
   )
 })
 
@@ -140,31 +130,70 @@ test('nothing to rank is no ranking, and a room without a light or a finish is r
   expect(() => rankForRoom(deck, { ...ranked, finishes: [] }, 5)).toThrow(/at least one finish/)
 })
 
+const DIM_AND_WISHED = {
+  wants: ['brighter'],
+  willNotHave: 'no grey, nothing cold',
+  daylightFactorPercent: 0.9,
+} as const
+
+/** The worth of one wall in a room, whole. */
+function worthIn(ranked: RankedRoom, lab: Lab): number {
+  return plainWorths(deckOf([lab]), ranked)[0]!
+}
+const number = (min: number, max: number) => fc.double({ min, max, noNaN: true })
+const someLab = fc.tuple(number(30, 94), number(-8, 9), number(-8, 14))
+
 test('no step of 0.1 unit moves a worth by more than 0.02', () => {
-  const prepared = prepareRoom(
-    room(
-      [finish('stone', [66, 9, 14]), finish('trim', [92, 0, 8])],
-      { wants: ['brighter'], willNotHave: 'no grey, nothing cold', daylightFactorPercent: 0.9 },
-      [noon, lamps],
-    ),
-  )
-  const asks = asksOf(prepared)
-  const worth = (lab: Lab): number => {
-    const wall = reflectanceOfReading({ kind: 'lab', lab })
-    const seen = (light: number) => undertoneOf(prepared.lights[light]!.light, wall)
-    const { weighed } = weakestPair(prepared, seen, 'maker')
-    const place = { undertone: undertoneOf(DAYLIGHT, wall), lrvPercent: lrvPercent(wall) }
-    return worthOf(wall, place, weighed, sharedLean(seen(0), prepared), prepared, asks).worth
-  }
-  const number = (min: number, max: number) => fc.double({ min, max, noNaN: true })
+  const ranked = room([finish('stone', [66, 9, 14]), finish('trim', [92, 0, 8])], DIM_AND_WISHED, [
+    noon,
+    lamps,
+  ])
   fc.assert(
     fc.property(
-      fc.tuple(number(30, 94), number(-8, 9), number(-8, 14)),
+      someLab,
       fc.constantFrom([0.1, 0, 0], [0, 0.1, 0], [0, 0, 0.1]),
       ([l, a, b], [dl, da, db]) => {
-        expect(Math.abs(worth([l, a, b]) - worth([l + dl!, a + da!, b + db!]))).toBeLessThan(0.02)
+        const moved: Lab = [l + dl!, a + da!, b + db!]
+        expect(Math.abs(worthIn(ranked, [l, a, b]) - worthIn(ranked, moved))).toBeLessThan(0.02)
       },
     ),
+    { numRuns: 150 },
+  )
+})
+
+test('nor does 1 % of a part’s share', () => {
+  const surface = (lab: Lab) => reflectanceOfReading({ kind: 'lab', lab })
+  const stone = (veinShare: number) =>
+    finishesOf(
+      [
+        {
+          id: 'stone',
+          name: 'Stone',
+          kind: 'stone',
+          dearness: null,
+          viewShare: 'much',
+          varies: false,
+          role: roleOf('stone', DEFAULT_HOUSE_RULES),
+          colours: [
+            ['ground', 100 - veinShare, surface([70, 0, 1])] as const,
+            ['vein', veinShare, surface([62, 9, 12])] as const,
+          ].map(([part, sharePercent, reflectance]) => ({
+            part,
+            sharePercent,
+            reflectance,
+            source: 'reader' as const,
+          })),
+        },
+      ],
+      null,
+    )
+  fc.assert(
+    fc.property(someLab, fc.integer({ min: 0, max: 48 }), (lab, share) => {
+      const [less, more] = [share, share + 1].map((percent) =>
+        worthIn(room(stone(percent), DIM_AND_WISHED, [noon]), lab),
+      )
+      expect(Math.abs(less! - more!)).toBeLessThan(0.02)
+    }),
     { numRuns: 150 },
   )
 })

@@ -42,13 +42,21 @@ function madeDeck(): DeckRows {
         // The ends hold less colour than the middle.
         if (c <= (l > 88 || l < 22 ? 9 : 30)) labs.push(lab)
       }
+  return deckOf(labs)
+}
+
+/** A deck of these colours at full strength. */
+export function deckOf(
+  labs: readonly Lab[],
+  source: (row: number) => ReadingSource = () => 'maker',
+): DeckRows {
   const rows = new Float64Array(labs.length * BANDS)
   labs.forEach((lab, i) => rows.set(reflectanceOfReading({ kind: 'lab', lab }), i * BANDS))
   return {
     rows,
     places: labs.map((_, i) => i),
     strengthsPercent: labs.map(() => 100),
-    sources: labs.map(() => 'maker' as const),
+    sources: labs.map((_, i) => source(i)),
   }
 }
 

@@ -1,5 +1,6 @@
 import { appearanceOf, type PreparedLight } from '../colour/appearance'
 import type { Reflectance } from '../colour/spectrum'
+import { GOLD_DEG } from '../undertone/warmth'
 import { hueName, NO_LEAN_BELOW, type HueName } from '../undertone/hue-name'
 import type { HouseRules } from '../advice/house-rules'
 import { isBad, isGood } from '../pairing/chance'
@@ -47,7 +48,7 @@ export interface Warming {
   readonly units: number
 }
 
-const GOLD = [Math.cos((75 * Math.PI) / 180), Math.sin((75 * Math.PI) / 180)] as const
+const GOLD = [Math.cos((GOLD_DEG * Math.PI) / 180), Math.sin((GOLD_DEG * Math.PI) / 180)] as const
 
 /**
  * What the warmest light of the day does to a colour as it is drawn, to an eye that has not fully adapted.
@@ -66,7 +67,7 @@ export function warming(day: readonly DayLight[], reflectance: Reflectance): War
   return { minute: warmest.minute, units: warmest.gold - coolest.gold }
 }
 
-// The finishes asked about: every tenth degree, a quiet to middling lean, as light as a wood or a stone.
+// The finishes asked about: every fifth degree, a quiet to middling lean, as light as a wood or a stone.
 const ASKED_LEAN = 6
 const ASKED_J = 65
 

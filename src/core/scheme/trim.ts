@@ -1,6 +1,6 @@
 import type { HouseRules } from '../advice/house-rules'
 import { ruleWords } from '../advice/house-rules'
-import { judgementOf, type Judgement } from '../pairing/chance'
+import { isGood, judgementOf, type Judgement } from '../pairing/chance'
 import { judgePair, type PairJudgement } from '../pairing/judge-pair'
 import { roleOf } from '../pairing/role'
 import type { ReadingSource } from '../paint/reading'
@@ -155,7 +155,7 @@ function option(
   const [dark, light] = [wall.lrvPercent, trim.lrvPercent].sort((p, q) => p - q) as [number, number]
   const lrvRatio = light / Math.max(1, dark)
   const judgement = judgementOf(pair.chance)
-  const why = judgement === 'works' || judgement === 'works likely' ? pair.pairing : pair.reason
+  const why = isGood(pair.chance) ? pair.pairing : pair.reason
   const words = [
     `${judgement}: ${why}`,
     `the wall ${pair.back.words}`,

@@ -17,6 +17,9 @@ export function isCoolLean({ c, hueDeg }: Undertone): boolean {
   return c >= NO_LEAN_BELOW && hueDeg > COOL_FROM_DEG && hueDeg < WARM_AGAIN_FROM_DEG
 }
 
+/** Where warm light pulls a colour, between orange and yellow: degrees of hue. */
+export const GOLD_DEG = 75
+
 // Middles of the warm and the cool, degrees, and from which lean along them one counts.
 const WARM_DEG = 50
 const COOL_DEG = 255

@@ -6,7 +6,7 @@ import { pairReading } from '@/core/pairing/pair-reading'
 import type { Verdict } from '@/core/record/verdict'
 import { useLight } from '../light-bar/light-context'
 import { lightWords, verdictSentence } from '../verdict/look-words'
-import { JudgementMark } from '../verdict/judgement-mark'
+import { JudgementMark } from '../verdict/verdict-mark'
 import type { BenchLook, BenchPair } from './bench-model'
 
 /** What the consultant said of a pair, and beside it, only then, the model's reading. */

@@ -9,7 +9,7 @@ import { WALL_PLANS, type Scheme, type WallPlan } from '@/core/scheme/lead-schem
 import { lrvPercent } from '@/core/paint/lrv'
 import type { DeckEntry } from '../deck/deck-strips'
 import { RelitPatch } from '../swatch/relit-patch'
-import { JudgementMark } from '../verdict/judgement-mark'
+import { JudgementMark } from '../verdict/verdict-mark'
 import {
   accentsOf,
   judgedSurfaces,

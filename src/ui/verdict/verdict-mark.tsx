@@ -1,7 +1,17 @@
+import type { Judgement } from '@/core/pairing/chance'
 import type { Verdict } from '@/core/record/verdict'
 
 /** Our shape for a verdict, told apart without colour; an empty ring where nothing was seen. */
 export function VerdictMark({ verdict }: { readonly verdict: Verdict | null }) {
+  return <Vessel>{SHAPES[verdict ?? 'unseen']}</Vessel>
+}
+
+/** Our shape for the model's judgement: the vessel of a verdict, filled as far as its chance goes. */
+export function JudgementMark({ judgement }: { readonly judgement: Judgement }) {
+  return <Vessel>{BY_CHANCE[judgement]}</Vessel>
+}
+
+function Vessel({ children }: { readonly children: React.ReactNode }) {
   return (
     <svg
       aria-hidden="true"
@@ -10,7 +20,7 @@ export function VerdictMark({ verdict }: { readonly verdict: Verdict | null }) {
       fill="none"
       stroke="currentColor"
     >
-      {SHAPES[verdict ?? 'unseen']}
+      {children}
     </svg>
   )
 }
@@ -40,4 +50,22 @@ const SHAPES: Record<Verdict | 'unseen', React.ReactNode> = {
   ),
   no: <rect x="-9" y="-3" width="18" height="6" fill="currentColor" stroke="none" />,
   unseen: <circle r="8" strokeWidth="1" strokeDasharray="2 2.2" />,
+}
+
+const BY_CHANCE: Record<Judgement, React.ReactNode> = {
+  works: SHAPES.works,
+  'works likely': (
+    <>
+      {ring}
+      <path d="M-7.4 -3 A8 8 0 1 0 7.4 -3 Z" fill="currentColor" />
+    </>
+  ),
+  unsure: SHAPES.unsure,
+  'no likely': (
+    <>
+      {ring}
+      <rect x="-5" y="-2" width="10" height="4" fill="currentColor" stroke="none" />
+    </>
+  ),
+  no: SHAPES.no,
 }
