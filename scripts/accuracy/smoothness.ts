@@ -12,6 +12,9 @@ import { pairReading } from '../../src/core/pairing/pair-reading'
 import { roleOf } from '../../src/core/pairing/role'
 import { emptyStrengths, pairStrengths } from '../../src/core/pairing/strengths'
 import { emptySurface, fillSurface } from '../../src/core/pairing/surface'
+import { rankForRoom } from '../../src/core/ranking/rank-for-room'
+import { deckOf, finish as finishOf } from '../../src/core/ranking/ranking-scenes.fixture'
+import { ORDINARY_ROOM } from '../../src/core/advice/ordinary-room.fixture'
 import { seededRandom } from '../../src/core/seeded-random'
 import { undertoneOf } from '../../src/core/undertone/undertone'
 
@@ -43,10 +46,12 @@ export function printSmoothness(): void {
     worst = Math.max(worst, Math.abs(works(moved) - works(wall)))
   }
   console.log(`  0.1 unit: at most ${worst.toFixed(3)} over ${PAIRS.toLocaleString('en-GB')} pairs`)
-  console.log(`  one minute of light: at most ${minuteByMinute().toFixed(3)}`)
+  const [chance, worth] = minuteByMinute()
+  console.log(`  one minute of light: at most ${chance.toFixed(3)}, of a worth ${worth.toFixed(4)}`)
 }
 
-function minuteByMinute(): number {
+/** The largest change of a chance and of a worth from one minute of a west room's day to the next. */
+function minuteByMinute(): readonly [chance: number, worth: number] {
   // 21 March 2026, 0:00 UTC; a west room with its sun.
   const roomDay = {
     place: { latitudeDeg: 52, longitudeDeg: 0 },
@@ -74,8 +79,10 @@ function minuteByMinute(): number {
     ],
   ]
   let worst = 0
+  let worstWorth = 0
   for (const [wall, finish] of pairs) {
     let last: number | null = null
+    let lastWorth: number | null = null
     for (let minute = 6 * 60; minute <= 20 * 60; minute++) {
       const choice = {
         source: 'room',
@@ -101,9 +108,21 @@ function minuteByMinute(): number {
       )
       if (last !== null) worst = Math.max(worst, Math.abs(chance - last))
       last = chance
+      const [ranked] = rankForRoom(
+        deckOf([wall]),
+        {
+          lights: [{ light: prepareLight(light.spectrum, light.illuminanceLux), matters: 1 }],
+          finishes: [finishOf('stone', finish)],
+          character: ORDINARY_ROOM,
+          rules: DEFAULT_HOUSE_RULES,
+        },
+        1,
+      )
+      if (lastWorth !== null) worstWorth = Math.max(worstWorth, Math.abs(ranked!.worth - lastWorth))
+      lastWorth = ranked!.worth
     }
   }
-  return worst
+  return [worst, worstWorth]
 }
 
 const FIVE: readonly (readonly [string, Lab])[] = [

@@ -131,6 +131,16 @@ test('the house rule on what pairs decides over opposites', () => {
   expect(contrast('opposites', 'tile').judgement).toBe('works')
 })
 
+test('an unwanted contrast that is nearly a no is said as what it is', () => {
+  const weak = [8, 9, 10, 11, 12, 13, 14].map((c) =>
+    read([66, c, 0.7 * c], [50, -12, -6], { kind: 'tile', source: 'screen' }),
+  )
+  const refused = weak.filter(({ unwanted, chance }) => unwanted && isBad(chance))
+  expect(refused.length).toBeGreaterThan(0)
+  for (const { sentence } of refused)
+    expect(sentence).toMatch(/^Would be set off by .* house rule wants a shared undertone here\.$/)
+})
+
 test('black stone is judged by its flecks; a black ground alone takes any wall', () => {
   const green: Lab = [72, -6, 14]
   const black = keeper([['ground', 100, [14, 0.5, -1.5]]])
