@@ -101,9 +101,12 @@ test('the deck ranked for the kitchen names colours that suit its orange-pink st
       /weakest beside (Stone counter|Oak floor) (at midday|in the low sun|under lamps), chance \d+ %/,
     )
   }
-  const first = (await best.first().textContent())!.split(' at ')[0]!
-  await best.first().getByRole('button').first().click()
-  await expect(page.getByRole('heading', { name: first })).toBeVisible()
+  const [, first, strength] = /^(.+) at (\d+) %/.exec((await best.first().textContent())!)!
+  await best.first().getByRole('button').first().press('Enter')
+  // The proposal is answered where it is taken up: its name has the focus, its strength is marked.
+  await expect(page.getByRole('heading', { name: first! })).toBeFocused()
+  const rung = page.getByRole('listitem').filter({ hasText: 'Proposed for this room' })
+  await expect(rung.getByRole('button')).toContainText(`at ${strength} %`)
 })
 
 test('one no rules out a whole lean, and what fails says what to fetch next', async ({

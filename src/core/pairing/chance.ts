@@ -19,6 +19,14 @@ export const isGood = (chance: number): boolean => chance >= LIKELY_FROM
 /** Whether it counts as a no, likely or firmly. */
 export const isBad = (chance: number): boolean => chance <= 1 - LIKELY_FROM
 
-/** "72 %", in steps of five: nobody knows it closer. */
-export const chancePercent = (chance: number): string =>
-  `${Math.min(95, Math.max(5, 5 * Math.round(20 * chance)))} %`
+const STEP_PERCENT = 5
+
+/** "70 %", in steps of five, as nobody knows it closer; never a figure that another word stands for. */
+export function chancePercent(chance: number): string {
+  const word = judgementOf(chance)
+  const nearest = STEP_PERCENT * Math.round((100 * chance) / STEP_PERCENT)
+  const percent = [nearest, nearest - STEP_PERCENT, nearest + STEP_PERCENT].find(
+    (each) => judgementOf(each / 100) === word,
+  )!
+  return `${Math.min(100 - STEP_PERCENT, Math.max(STEP_PERCENT, percent))} %`
+}

@@ -26,6 +26,13 @@ test('the first word is for what is drawn: a grey under yellowish lamps is drawn
   expect(seenLine(seenWords(day, grey))).not.toMatch(/reads|beside/)
 })
 
+test('a lean that the name says is not said twice, two readings are', () => {
+  const line = (lab: Lab) => seenLine(seenWords(day, surface(lab)))
+  expect(line([93, -0.6, -3])).toBe('off-white, leaning blue')
+  expect(line([70, 0, 0])).toMatch(/; no undertone on the card$/)
+  expect(line([62, 6, 13])).toMatch(/beige; .* on the card, pink among its kind$/)
+})
+
 test('the words and the picture lean the same way', () => {
   for (const lab of [
     [84, 0, 0],

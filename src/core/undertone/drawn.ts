@@ -43,8 +43,16 @@ export function seenWords(
   const card = undertoneOf(light, reflectance)
   const lrv = lrvPercent(reflectance)
   if (ucsDifference(ucs(drawn), ucs(card)) < DIFFERS_FROM)
-    return { drawn: `${familyOf(card, lrv, rules).words}; ${bothReadings(card)}`, onCard: null }
+    return { drawn: named(card, lrv, rules), onCard: null }
   return { drawn: familyOf(drawn, lrv, rules).words, onCard: bothReadings(card) }
+}
+
+/** Family and readings of a lean, a lean that the family names already said once. */
+function named(undertone: Undertone, lrv: number, rules: HouseRules): string {
+  const { words } = familyOf(undertone, lrv, rules)
+  const readings = bothReadings(undertone)
+  const saidAlready = / leaning /.test(words) && !/among its kind/.test(readings)
+  return saidAlready ? words : `${words}; ${readings}`
 }
 
 const ucs = ({ j, a, b }: Undertone): Ucs => [j, a, b]

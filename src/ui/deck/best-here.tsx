@@ -41,7 +41,7 @@ export function BestHere({
   readonly by: RankedFor
   /** The colour at hand: where it fails, what to fetch next is said. */
   readonly picked: number | null
-  readonly onPick: (place: number) => void
+  readonly onPick: (place: number, strengthPercent: number) => void
 }) {
   const { roomDay } = useLight()
   const [ranking, setRanking] = useState<Ranking | null>(null)
@@ -132,7 +132,7 @@ function RankedList({
   readonly entries: readonly DeckEntry[]
   readonly by: RankedFor
   readonly ruledOut: readonly Undertone[]
-  readonly onPick: (place: number) => void
+  readonly onPick: (place: number, strengthPercent: number) => void
   readonly onRuleOut: (lean: Undertone) => void
 }) {
   const { prepared } = useLight()
@@ -156,7 +156,7 @@ function RankedList({
             <button
               type="button"
               className="flex min-h-14 w-full items-start gap-3 pt-1 text-left hover:bg-mist"
-              onClick={() => onPick(place)}
+              onClick={() => onPick(place, deck.strengthsPercent[row]!)}
             >
               <RelitPatch reflectance={reflectance} className="h-14 w-16 shrink-0" />
               <JudgementMark judgement={judgementOf(chance)} />

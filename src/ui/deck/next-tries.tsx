@@ -26,7 +26,7 @@ export function NextTries({
   readonly by: RankedFor
   readonly entries: readonly DeckEntry[]
   readonly picked: number
-  readonly onPick: (place: number) => void
+  readonly onPick: (place: number, strengthPercent: number) => void
 }) {
   const { prepared, roomDay } = useLight()
   const chance = useMemo(() => chanceInRoom(rankedRoomOf(by, roomDay)), [by, roomDay])
@@ -55,7 +55,7 @@ export function NextTries({
             <button
               type="button"
               className="flex min-h-11 w-full items-center gap-3 text-left text-small hover:bg-mist"
-              onClick={() => onPick(place)}
+              onClick={() => onPick(place, deck.strengthsPercent[row]!)}
             >
               <RelitPatch reflectance={reflectanceOfRow(deck.rows, row)} className="h-11 w-16" />
               <span>

@@ -1,7 +1,8 @@
 'use client'
 
 import Link from 'next/link'
-import { useMemo, useState, useTransition } from 'react'
+import { useMemo, useRef, useState, useTransition } from 'react'
+import { flushSync } from 'react-dom'
 import type { Reflectance } from '@/core/colour/spectrum'
 import { GamutMark } from '../swatch/patch'
 import { RelitPatch } from '../swatch/relit-patch'
@@ -57,6 +58,9 @@ export function ShortlistView({ visitId, deck, entries, candidates, rankedFor, a
   const strips = useMemo(() => stripsOf(entries), [entries])
   const [first, setFirst] = useState(0)
   const [picked, setPicked] = useState<number | null>(null)
+  // The strength that the room's ranking proposes of the colour at hand.
+  const [proposed, setProposed] = useState<number | null>(null)
+  const heading = useRef<HTMLHeadingElement>(null)
   const [message, setMessage] = useState('')
   const [, start] = useTransition()
 
@@ -65,7 +69,21 @@ export function ShortlistView({ visitId, deck, entries, candidates, rankedFor, a
     setFirst(
       Math.max(0, Math.min(strips.length - STRIPS_SHOWN, column - Math.floor(STRIPS_SHOWN / 2))),
     )
+    pick(place)
+  }
+
+  function pick(place: number): void {
     setPicked(place)
+    setProposed(null)
+  }
+
+  /** A proposal is answered where it is taken up: the eye and the keys go there. */
+  function showProposed(place: number, strengthPercent: number): void {
+    flushSync(() => {
+      show(place)
+      setProposed(strengthPercent)
+    })
+    heading.current?.focus()
   }
 
   function say(work: () => Promise<ActionResult>, done: string): void {
@@ -99,7 +117,7 @@ export function ShortlistView({ visitId, deck, entries, candidates, rankedFor, a
           entries={entries}
           reflectances={reflectances}
           picked={picked}
-          onPick={setPicked}
+          onPick={pick}
         />
       </section>
       <aside
@@ -108,7 +126,9 @@ export function ShortlistView({ visitId, deck, entries, candidates, rankedFor, a
       >
         {entry && full ? (
           <div>
-            <h2 className="text-title leading-6">{entry.name}</h2>
+            <h2 ref={heading} tabIndex={-1} className="text-title leading-6">
+              {entry.name}
+            </h2>
             <p className="mb-2 text-small text-dim">
               {entry.code}, {entry.base} base;{' '}
               <FamilyWords reflectance={full} rules={rankedFor.rules} />{' '}
@@ -119,6 +139,7 @@ export function ShortlistView({ visitId, deck, entries, candidates, rankedFor, a
               full={full}
               whiteBase={deck.whiteBase}
               weakestPercent={rankedFor.weakestPercent}
+              proposedPercent={proposed}
               taken={
                 new Set(
                   candidates
@@ -163,7 +184,7 @@ export function ShortlistView({ visitId, deck, entries, candidates, rankedFor, a
           {...{ entries, reflectances, picked }}
           by={rankedFor}
           whiteBase={deck.whiteBase}
-          onPick={show}
+          onPick={showProposed}
         />
         <p role="status" className="min-h-5 text-small font-semibold">
           {message}

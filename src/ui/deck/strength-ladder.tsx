@@ -21,6 +21,7 @@ export function StrengthLadder({
   full,
   whiteBase,
   weakestPercent,
+  proposedPercent,
   taken,
   onTake,
 }: {
@@ -29,6 +30,8 @@ export function StrengthLadder({
   readonly whiteBase: Reflectance
   /** The house rule. */
   readonly weakestPercent: number
+  /** The strength that the room's ranking proposes, where it does. */
+  readonly proposedPercent: number | null
   readonly taken: ReadonlySet<number>
   readonly onTake: (strengthPercent: number) => void
 }) {
@@ -54,6 +57,9 @@ export function StrengthLadder({
             />
             <div className="flex flex-col gap-1 py-1 pl-3">
               <p className="text-fine">
+                {strengthPercent === proposedPercent && (
+                  <span className="font-semibold">Proposed for this room. </span>
+                )}
                 {prepared && strengthEffect(prepared, full, reflectance).words}
                 {strengthPercent < weakestPercent &&
                   `; below the house rule of ${weakestPercent} %`}

@@ -53,7 +53,9 @@ export function TrialView({ deck, entries, place: opening, room, keepers }: Prop
         <h1 className="text-head">
           {entry ? entry.name : 'One colour on trial'}{' '}
           <span className="font-text text-small text-dim">
-            {entry ? `${deck.maker} ${entry.code}, ${entry.base} base` : deck.maker}
+            {entry
+              ? `${deck.maker} ${entry.code}, ${entry.base} base, at full strength`
+              : deck.maker}
           </span>
         </h1>
         <DeckSearch entries={entries} onPick={choose} />

@@ -1,0 +1,34 @@
+import { chancePercent, isBad, isGood, judgementOf } from './chance'
+
+test.each([
+  [1, 'works'],
+  [0.85, 'works'],
+  [0.849, 'works likely'],
+  [0.6, 'works likely'],
+  [0.599, 'unsure'],
+  [0.401, 'unsure'],
+  [0.4, 'no likely'],
+  [0.151, 'no likely'],
+  [0.15, 'no'],
+  [0, 'no'],
+])('a chance of %d is called %s', (chance, word) => {
+  expect(judgementOf(chance)).toBe(word)
+})
+
+test('the figure beside a word is one that the word stands for, near the chance, and never certain', () => {
+  for (let chance = 0; chance <= 1.00001; chance += 0.001) {
+    const percent = Number(/^(\d+) %$/.exec(chancePercent(chance))![1])
+    expect(judgementOf(percent / 100)).toBe(judgementOf(chance))
+    expect(Math.abs(percent - 100 * chance)).toBeLessThanOrEqual(5.01)
+    expect(percent % 5).toBe(0)
+    expect(percent).toBeGreaterThan(0)
+    expect(percent).toBeLessThan(100)
+  }
+})
+
+test('good and bad are the likely and the firm of either side', () => {
+  for (let chance = 0; chance <= 1; chance += 0.01) {
+    expect(isGood(chance)).toBe(judgementOf(chance).startsWith('works'))
+    expect(isBad(chance)).toBe(judgementOf(chance).startsWith('no'))
+  }
+})
