@@ -1,7 +1,6 @@
 // Φ, the normal distribution's, tabled every 1/64: linear between, off by less than 1e-5.
 const PER_UNIT = 64
-/** So many standard deviations out a chance counts as none or all. */
-export const FARTHEST = 6
+const FARTHEST = 6
 const TABLE = new Float64Array(2 * FARTHEST * PER_UNIT + 2)
 {
   // Marsaglia, "Evaluating the normal distribution", Journal of Statistical Software 11 (2004), 5.

@@ -1,4 +1,4 @@
-import { chanceOver, FARTHEST } from '../chance-over'
+import { chanceOver } from '../chance-over'
 import { LIMITS } from './limits'
 import type { Role } from './role'
 import { OWN_VARIANCE, type PairSurface } from './surface'
@@ -201,7 +201,8 @@ export function pairStrengths(
 
   let nearMiss = 0
   const miss = LIMITS.nearMiss
-  if (role.smooth > 0 && (apart - miss.belowE) * perDj < FARTHEST) {
+  // Two surfaces are never nearer than they are in lightness.
+  if (role.smooth > 0 && chanceOver((miss.belowE - apart) * perDj) > HARDLY) {
     const [da, db] = [aw - af, bw - bf]
     const squared = dj * dj + da * da + db * db
     const perE = Math.sqrt(
