@@ -7,9 +7,14 @@ const zones = [
   { target: './src/formats', from: './src', except: ['./formats', './core'] },
   { target: './src/time', from: './src', except: ['./time', './core'] },
   { target: './src/db', from: './src', except: ['./db', './core'] },
+  { target: './src/commands', from: './src', except: ['./commands', './db', './time', './core'] },
   { target: './src/workers', from: './src', except: ['./workers', './core', './formats'] },
   { target: './src/devices', from: './src', except: ['./devices', './core'] },
-  { target: './src/ui', from: './src', except: ['./ui', './core', './workers', './devices'] },
+  {
+    target: './src/ui',
+    from: './src',
+    except: ['./ui', './core', './workers', './devices', './commands/kinds.ts'],
+  },
   { target: ['./src/core', './src/formats', './src/time', './src/db', './src/ui'], from: './demo' },
   { target: './src', from: './tests' },
 ]
@@ -64,7 +69,7 @@ export default tseslint.config(
     files: [
       'src/app/**/{page,layout,not-found,error}.tsx',
       '*.{ts,mjs}',
-      'tests/pglite-environment.mjs',
+      'tests/{pglite,postgres}-*.mjs',
     ],
     rules: { 'no-restricted-syntax': 'off' },
   },

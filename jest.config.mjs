@@ -19,22 +19,36 @@ const shared = {
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
 }
 
+// What needs a database runs on both engines.
+const DATA = ['<rootDir>/src/{db,commands}/**/*.test.ts']
+
 export default {
   // Every core: by default Jest leaves one idle, on two that is half.
   maxWorkers: '100%',
+  // A slow machine is no failure: nothing is timed here.
+  testTimeout: 120_000,
   projects: [
     {
       ...shared,
       displayName: 'unit',
       testEnvironment: 'node',
       testMatch: ['<rootDir>/{src,demo,scripts}/**/*.test.ts'],
-      testPathIgnorePatterns: ['/node_modules/', '<rootDir>/src/db/'],
+      testPathIgnorePatterns: ['/node_modules/', '<rootDir>/src/(db|commands)/'],
     },
     {
       ...shared,
-      displayName: 'db',
+      displayName: 'embedded',
       testEnvironment: '<rootDir>/tests/pglite-environment.mjs',
-      testMatch: ['<rootDir>/src/db/**/*.test.ts'],
+      testMatch: DATA,
+    },
+    {
+      ...shared,
+      displayName: 'server',
+      globalSetup: '<rootDir>/tests/postgres-setup.mjs',
+      globalTeardown: '<rootDir>/tests/postgres-teardown.mjs',
+      testEnvironment: '<rootDir>/tests/postgres-environment.mjs',
+      testMatch: DATA,
+      testPathIgnorePatterns: ['/node_modules/', 'data-dir-lock'],
     },
   ],
 }

@@ -101,6 +101,8 @@ async function takeAll(page) {
   await shot('bench')
   await open(`${kitchen}/sheet`)
   await shot('room-sheet')
+  await open(`${visit}/history`)
+  await shot('history')
   await open('/decks')
   await shot('decks')
 }

@@ -3,6 +3,7 @@ import { spawnSync } from 'node:child_process'
 import { mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { ensureBrowser } from './lib/browser.mjs'
+import { ensurePostgres } from './lib/postgres.mjs'
 import { ensureBuild, ensurePackages, root } from './lib/prepare.mjs'
 
 const started = Date.now()
@@ -12,6 +13,7 @@ const results = (name) => join(root, '.cache', name)
 
 await ensurePackages()
 ensureBrowser()
+ensurePostgres()
 mkdirSync(join(root, '.cache'), { recursive: true })
 
 check('lint', 'npx', [

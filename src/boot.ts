@@ -1,4 +1,5 @@
 import { DataDirLockedError } from './db/data-dir-lock'
+import { NewerDataError } from './db/migrate'
 import { applicationStore } from './db/store'
 
 const STOP_SIGNALS = ['SIGTERM', 'SIGINT', 'SIGHUP'] as const
@@ -15,7 +16,11 @@ export async function boot(): Promise<void> {
         void store.close().finally(() => process.exit(0))
       })
   } catch (error) {
-    console.error(error instanceof DataDirLockedError ? error.message : error)
+    console.error(
+      error instanceof DataDirLockedError || error instanceof NewerDataError
+        ? error.message
+        : error,
+    )
     process.exit(1)
   }
 }

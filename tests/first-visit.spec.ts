@@ -2,7 +2,7 @@ import { expect } from '@playwright/test'
 import { prepareLight, screenColour } from '../src/core/colour/appearance'
 import { lateSunMinute, lightOf, type RoomDay } from '../src/core/light/light-choice'
 import { PLAIN_LAMP, PLAIN_WINDOW } from '../src/core/light/room'
-import { minuteAtClockTime } from '../src/core/light/day-clock'
+import { minuteAtClockTime, utcMsAt } from '../src/core/light/day-clock'
 import { pairReading } from '../src/core/pairing/pair-reading'
 import { roleOf } from '../src/core/pairing/role'
 import { DEFAULT_HOUSE_RULES } from '../src/core/advice/house-rules'
@@ -41,6 +41,8 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
   const spine = (name: RegExp) =>
     page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name })
 
+  const atLateSun = utcMsAt(ROOM_DAY.day, lateSunMinute(ROOM_DAY.place, ROOM_DAY.day))
+  await page.clock.setFixedTime(atLateSun)
   await test.step('the brief', async () => {
     await open(page, app.url)
     await pressKeyOn(page, page.getByRole('link', { name: 'New visit' }))
@@ -124,13 +126,22 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
     const swatch = page.getByTestId('candidate-swatch').getByRole('img')
     await expect(swatch).toHaveAttribute('data-hex', screenColour(prepared, mixed).hex)
 
+    // A board is there, in this very light: the clock says so.
+    await tabTo(page, page.getByRole('radio', { name: 'The screen' }))
+    for (const next of ['Chip', 'Large swatch', 'Board']) {
+      await page.keyboard.press('ArrowRight')
+      await expect(page.getByRole('radio', { name: next })).toBeFocused()
+    }
+    await page.keyboard.press('Space')
+    await expect(page.getByRole('radio', { name: 'Board' })).toBeChecked()
+    await expect(bar).toHaveAttribute('data-cct', String(Math.round(light.cctK)))
     await page.keyboard.press('n')
     await expect(page.getByRole('region', { name: 'The model’s reading' })).toHaveCount(0)
     await page.keyboard.press('4')
     await expect(button(/^green/)).toHaveAttribute('aria-pressed', 'true')
     await typeInto(page, page.getByLabel('Note'), 'Mustard beside the counter.')
     await page.keyboard.press('Enter')
-    await expect(page.getByRole('status')).toHaveText('Kept.')
+    await expect(page.getByRole('status', { name: 'What came of it' })).toContainText('Kept.')
 
     const expected = pairReading(
       prepared,
@@ -167,7 +178,9 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
     await expect(cell).toHaveAttribute('data-verdict', 'no')
     await pressKeyOn(page, spine(/^Sheet/))
     const ruledOut = page.getByRole('region', { name: 'Ruled out, and why' })
-    await expect(ruledOut).toContainText(`Against Stone counter, ${late}, clear: no: too green`)
+    await expect(ruledOut).toContainText(
+      `Against Stone counter, 18 June 2026, ${late}, clear; on a board: no: too green`,
+    )
     await expect(ruledOut).toContainText('Mustard beside the counter.')
     await expect(ruledOut).toContainText('75 % of the formula in the same white base')
     await expect(ruledOut).toContainText(String(Math.round(lrvPercent(mixed))))

@@ -10,6 +10,7 @@ export const FINISHED_LATER: DemoVisit = {
   brief: { ...PLAIN_BRIEF, wants: ['calmer'], climate: 'grey', oldPaint: 'yes' },
   place: { name: 'Garth End', latitudeDeg: 54.6, longitudeDeg: -3.1, timeZone: 'Europe/London' },
   date: '2026-07-02',
+  by: 'Ines Tarrow',
   finished: true,
   candidates: [
     ['H117-4', 50],
@@ -42,6 +43,10 @@ export const FINISHED_LATER: DemoVisit = {
         look('H117-4', 'Slate floor', NOON, 'works', ['shares the undertone']),
         look('H117-4', 'Oak shelves', LAMPS, 'works', [], 'The pick: quiet by day, warm by lamp.'),
         look('B033-4', 'Slate floor', NOON, 'no', ['too pink']),
+      ],
+      standing: [
+        ['H117-4', 'picked'],
+        ['B033-4', 'ruled out', 'Too pink for the slate.'],
       ],
     },
   ],

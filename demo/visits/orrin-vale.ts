@@ -19,6 +19,7 @@ export const TERRACE: DemoVisit = {
   },
   place: { name: 'Tarlow Cross', latitudeDeg: 52.4, longitudeDeg: -1.6, timeZone: 'Europe/London' },
   date: '2026-09-17',
+  by: 'Ines Tarrow',
   finished: false,
   candidates: [
     ['B033-4', 75],
@@ -78,6 +79,7 @@ export const TERRACE: DemoVisit = {
           'no',
           ['too orange'],
           'The hearth goes blue beside it.',
+          { lean: 'orange', client: { says: 'not sure', words: 'I rather like the hearth blue.' } },
         ),
         look(
           'C043-1',
@@ -97,16 +99,18 @@ export const TERRACE: DemoVisit = {
           'Fine if the rail is painted too.',
         ),
         look('E011-4', 'Oak floor', NOON, 'works', ['shares the undertone']),
-        look('E011-4', 'Slate hearth', LAMPS, 'works'),
+        look('E011-4', 'Slate hearth', LAMPS, 'works', [], '', { place: 'by the fireside' }),
         look(
           'G010-1',
           'Cream picture rail',
           NOON,
           'no',
-          ['too weak'],
+          ['too pale'],
           'Looks unfinished against the rail.',
+          { held: 'chip', heldPercent: 100 },
         ),
       ],
+      proposed: ['H117-4'],
     },
     {
       name: 'Kitchen',
@@ -136,7 +140,9 @@ export const TERRACE: DemoVisit = {
         OAK,
       ],
       looks: [
-        look('B033-4', 'Stone counter', NOON, 'works', ['shares the undertone']),
+        look('B033-4', 'Stone counter', NOON, 'works', ['shares the undertone'], '', {
+          place: 'at the sink',
+        }),
         look(
           'B033-4',
           'Stone counter',
@@ -144,9 +150,13 @@ export const TERRACE: DemoVisit = {
           'works',
           ['shares the undertone'],
           'Glows with it. They stopped talking.',
+          { place: 'at the sink', client: { says: 'yes', words: 'That one.' } },
         ),
         look('B033-4', 'Oak floor', LATE, 'works'),
-        look('H111-4', 'Stone counter', NOON, 'unsure', ['too green']),
+        look('H111-4', 'Stone counter', NOON, 'unsure', ['too green'], '', {
+          held: 'large swatch',
+          heldPercent: 100,
+        }),
         look(
           'H111-4',
           'Stone counter',
@@ -154,8 +164,9 @@ export const TERRACE: DemoVisit = {
           'no',
           ['too green'],
           'Turns to mustard soup in the sun.',
+          { ...{ held: 'large swatch', heldPercent: 100 }, lean: 'yellow-green' },
         ),
-        look('H117-4', 'Stone counter', NOON, 'no', ['too green']),
+        look('H117-4', 'Stone counter', NOON, 'no', ['too green'], '', { onScreen: true }),
         look(
           'C043-1',
           'Stone counter',
@@ -166,6 +177,8 @@ export const TERRACE: DemoVisit = {
         ),
         look('C043-1', 'Oak floor', LAMPS, 'works'),
       ],
+      proposed: ['B033-4', 'H111-4', 'C043-1', 'E011-4', 'H117-4', 'G010-1'],
+      standing: [['B033-4', 'going to board']],
     },
     {
       name: 'Basement snug',
@@ -204,10 +217,11 @@ export const TERRACE: DemoVisit = {
           'Leather sofa',
           LAMPS,
           'works-stronger',
-          ['too weak'],
+          ['too pale'],
           'Reads as undercoat down here.',
         ),
       ],
+      proposed: ['C043-1'],
     },
     {
       name: 'South bedroom',
@@ -258,6 +272,8 @@ export const TERRACE: DemoVisit = {
         },
       ],
       looks: [look('C043-1', 'Linen curtain', NOON, 'works', ['shares the undertone'])],
+      proposed: ['B033-4', 'E011-4'],
+      standing: [['C043-1', 'going to board']],
     },
     {
       name: 'Landing study',
@@ -284,8 +300,9 @@ export const TERRACE: DemoVisit = {
       ],
       looks: [
         look('E011-4', 'Sisal carpet', NOON, 'works', ['shares the undertone']),
-        look('H117-4', 'Sisal carpet', NOON, 'unsure', ['too green']),
+        look('H117-4', 'Sisal carpet', NOON, 'unsure', ['too green'], '', { held: 'chip' }),
       ],
+      proposed: ['B033-4', 'C043-1'],
     },
   ],
 }

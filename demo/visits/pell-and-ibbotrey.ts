@@ -15,6 +15,7 @@ export const SOUTHERN: DemoVisit = {
     timeZone: 'Australia/Melbourne',
   },
   date: '2026-12-03',
+  by: 'Ines Tarrow',
   finished: false,
   candidates: [],
   rooms: [
@@ -22,7 +23,7 @@ export const SOUTHERN: DemoVisit = {
       name: 'Living room',
       sizeMm: [4800, 5600, 2700],
       windows: [
-        { bearingDeg: 0, widthMm: 2400, heightMm: 2000 },
+        { bearingDeg: 0, widthMm: 2400, heightMm: 2000, sillMm: 300 },
         { bearingDeg: 270, widthMm: 1200, heightMm: 1400 },
       ],
       lamps: [{ cctK: 3000, lumens: 2400 }],

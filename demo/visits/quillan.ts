@@ -10,6 +10,7 @@ export const FINISHED: DemoVisit = {
   brief: PLAIN_BRIEF,
   place: { name: 'Hollin Mill', latitudeDeg: 53.3, longitudeDeg: -1.7, timeZone: 'Europe/London' },
   date: '2026-05-28',
+  by: 'Ines Tarrow',
   finished: true,
   candidates: [
     ['C043-1', 100],
@@ -49,6 +50,7 @@ export const FINISHED: DemoVisit = {
         look('E011-4', 'White doors', ['room', at(9)], 'works', [], 'The pick. Doors stay.'),
         look('E011-4', 'White doors', LAMPS, 'works'),
       ],
+      standing: [['E011-4', 'picked']],
     },
   ],
 }

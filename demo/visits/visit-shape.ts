@@ -4,14 +4,18 @@ import type { UseHours } from '../../src/core/light/use-hours'
 import type { HouseRules } from '../../src/core/advice/house-rules'
 import type { Reason, Verdict } from '../../src/core/record/verdict'
 import type { LightSource } from '../../src/core/light/light-choice'
-import type { Keeper } from '../../src/db/keepers'
-import type { NewVisit } from '../../src/db/visits'
+import type { PayloadOf } from '../../src/commands/kinds'
+import type { Held, LeanWord } from '../../src/core/record/look'
+import type { ProposalStatus } from '../../src/core/record/proposal'
 import type { Lab } from '../../src/core/colour/lab'
 
 // People, places, finishes and looks here are all invented.
 
 export interface DemoKeeper extends Partial<
-  Pick<Keeper, 'place' | 'note' | 'varies' | 'replacedBy' | 'viewShare' | 'dearness'>
+  Pick<
+    PayloadOf<'keep-keeper'>,
+    'place' | 'note' | 'varies' | 'replacedBy' | 'viewShare' | 'dearness'
+  >
 > {
   readonly name: string
   readonly kind: KeeperKind
@@ -34,6 +38,10 @@ export interface DemoRoom {
   readonly seenFrom?: readonly string[]
   readonly keepers: readonly DemoKeeper[]
   readonly looks: readonly DemoLook[]
+  /** Codes proposed for its walls; those looked at are anyway. */
+  readonly proposed?: readonly string[]
+  /** How some of them stand by now. */
+  readonly standing?: readonly (readonly [code: string, status: ProposalStatus, reason?: string])[]
 }
 
 export interface DemoLook {
@@ -45,6 +53,18 @@ export interface DemoLook {
   readonly verdict: Verdict
   readonly reasons: readonly Reason[]
   readonly note: string
+  readonly how: LookedHow
+}
+
+/** How a look was taken, where not at a board of the candidate's strength. */
+export interface LookedHow {
+  readonly held?: Held
+  readonly heldPercent?: number
+  readonly onScreen?: boolean
+  /** Where in the room, in plain words. */
+  readonly place?: string
+  readonly lean?: LeanWord
+  readonly client?: PayloadOf<'keep-look'>['client']
 }
 
 export interface DemoVisit {
@@ -53,7 +73,7 @@ export interface DemoVisit {
   readonly willNotHave: string
   readonly houseRules: HouseRules
   readonly brief: Pick<
-    NewVisit,
+    PayloadOf<'keep-brief'>,
     'wants' | 'contrast' | 'climate' | 'oldPaint' | 'fromMinute' | 'toMinute'
   >
   readonly place: {
@@ -64,6 +84,8 @@ export interface DemoVisit {
   }
   readonly date: string
   readonly finished: boolean
+  /** Who kept the record. */
+  readonly by: string
   readonly candidates: readonly (readonly [code: string, strengthPercent: number])[]
   readonly rooms: readonly DemoRoom[]
 }
@@ -84,8 +106,9 @@ export function look(
   verdict: Verdict,
   reasons: readonly Reason[] = [],
   note = '',
+  how: LookedHow = {},
 ): DemoLook {
-  return { code, against, light, minute, verdict, reasons, note }
+  return { code, against, light, minute, verdict, reasons, note, how }
 }
 
 export const NOON = ['room', at(12)] as const

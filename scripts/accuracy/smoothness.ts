@@ -17,6 +17,7 @@ import { deckOf, finish as finishOf } from '../../src/core/ranking/ranking-scene
 import { ORDINARY_ROOM } from '../../src/core/advice/ordinary-room.fixture'
 import { seededRandom } from '../../src/core/seeded-random'
 import { undertoneOf } from '../../src/core/undertone/undertone'
+import { utcDay } from '../../src/core/light/utc-day.fixture'
 
 const surface = (lab: Lab) => reflectanceOfReading({ kind: 'lab', lab })
 
@@ -52,10 +53,10 @@ export function printSmoothness(): void {
 
 /** The largest change of a chance and of a worth from one minute of a west room's day to the next. */
 function minuteByMinute(): readonly [chance: number, worth: number] {
-  // 21 March 2026, 0:00 UTC; a west room with its sun.
+  // A west room with its sun.
   const roomDay = {
     place: { latitudeDeg: 52, longitudeDeg: 0 },
-    day: { startUtcMs: 1_774_051_200_000, lengthMinutes: 1440, shifts: [] },
+    day: utcDay('2026-03-21'),
     room: {
       northSouthMm: 4500,
       eastWestMm: 4000,

@@ -10,6 +10,7 @@ import { run, seedDemo } from '../lib/prepare.mjs'
 import { freePort, startServer } from '../lib/server.mjs'
 
 const KEYS_PRESSED = 60
+const VERDICTS_GIVEN = 9
 
 export async function measureBench() {
   const scratch = mkdtempSync(join(tmpdir(), 'elm-bench-'))
@@ -26,11 +27,16 @@ export async function measureBench() {
     console.log(
       `key to new picture: ${median.toFixed(1)} ms median, ${slow.toFixed(1)} ms at the 95th percentile`,
     )
+    const verdict = await verdictCost(browser, bench)
+    console.log(
+      `a verdict from key to kept: ${verdict.ms.toFixed(0)} ms median, ${verdict.requests} request, ${verdict.bytes} bytes back ` +
+        '(before: 245 to 980 ms, 27 requests, 38 kB)',
+    )
     for (const view of ['light', 'bench', 'shortlist', 'trial'])
       await printDrag(browser, bench.replace(/bench$/, view), view)
     await stop(server)
-    const kitchen = bench.match(/rooms\/([^/]+)/)[1]
-    await run('node', ['--import', 'tsx', 'scripts/bench/full-room.ts', dataDir, kitchen])
+    const [, visit, kitchen] = bench.match(/visits\/([^/]+)\/rooms\/([^/]+)/)
+    await run('node', ['--import', 'tsx', 'scripts/bench/full-room.ts', dataDir, visit, kitchen])
     server = await startServer({ port: await freePort(), dataDir })
     const keepers = bench
       .replace(/^.*?\/visits/, `${server.url}/visits`)
@@ -123,6 +129,32 @@ async function keyToPicture(browser, bench) {
   return {
     median: times[Math.floor(times.length / 2)],
     slow: times[Math.floor(times.length * 0.95)],
+  }
+}
+
+/** A verdict from its key until the store has it, and what came over the wire for it. */
+async function verdictCost(browser, bench) {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await page.goto(bench)
+  await page.locator('html[data-ready=yes]').waitFor()
+  await page.waitForLoadState('networkidle')
+  const sizes = []
+  page.on('requestfinished', (request) => sizes.push(request.sizes()))
+  const times = []
+  for (let n = 0; n < VERDICTS_GIVEN; n++) {
+    await page.keyboard.press('ArrowRight')
+    await page.keyboard.press('w')
+    const started = performance.now()
+    await page.keyboard.press('Enter')
+    await page.getByText('Kept.').waitFor()
+    times.push(performance.now() - started)
+  }
+  const all = await Promise.all(sizes)
+  await page.close()
+  return {
+    ms: times.sort((p, q) => p - q)[Math.floor(times.length / 2)],
+    requests: all.length / VERDICTS_GIVEN,
+    bytes: all.reduce((sum, size) => sum + size.responseBodySize, 0) / VERDICTS_GIVEN,
   }
 }
 

@@ -8,9 +8,10 @@ import { generateDeck } from '../../demo/deck-generator'
 import { medianMs } from './median'
 import { plainScreenHex } from './plain-appearance'
 import { benchRanking } from './ranking'
+import { utcDay } from '../../src/core/light/utc-day.fixture'
 
 const place = { latitudeDeg: 52, longitudeDeg: 0 }
-const day = { startUtcMs: Date.parse('2026-06-21T00:00:00Z'), lengthMinutes: 1440, shifts: [] }
+const day = utcDay('2026-06-21')
 const room = {
   northSouthMm: 4500,
   eastWestMm: 4000,

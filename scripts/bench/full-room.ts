@@ -1,29 +1,46 @@
 import { randomUUID } from 'node:crypto'
-import { PLAIN_KEEPER, saveKeeper } from '../../src/db/keepers'
+import { apply } from '../../src/commands/apply'
 import { openStore } from '../../src/db/store'
 
-// Adds four keepers of five colours to a room; with the kitchen's own that makes 24 swatches: node --import tsx full-room.ts DIRECTORY ROOM
+// Adds four keepers of five colours to a room; with the kitchen's own that makes 24 swatches: node --import tsx full-room.ts DIRECTORY VISIT ROOM
 
 const KEEPERS = 4
 const COLOURS = 5
 
-const [, , dataDir, roomId] = process.argv
-if (!dataDir || !roomId) throw new Error('expected a data directory and a room')
+const [, , dataDir, visitId, roomId] = process.argv
+if (!dataDir || !visitId || !roomId)
+  throw new Error('expected a data directory, a visit and a room')
 const store = await openStore(dataDir)
-for (let keeper = 0; keeper < KEEPERS; keeper++)
-  await saveKeeper(
-    store.db,
-    {
-      ...PLAIN_KEEPER,
-      id: randomUUID(),
-      roomId,
-      name: `Finish ${keeper + 1}`,
-      kind: 'tile',
-    },
-    Array.from({ length: COLOURS }, (_, colour) => ({
+const now = new Date().toISOString()
+for (let keeper = 0; keeper < KEEPERS; keeper++) {
+  const payload = {
+    visitId,
+    roomId,
+    keeperId: randomUUID(),
+    roomIds: [],
+    name: `Finish ${keeper + 1}`,
+    kind: 'tile',
+    state: 'staying',
+    place: '',
+    note: '',
+    varies: false,
+    replacedBy: '',
+    viewShare: 'some',
+    dearness: null,
+    photoHash: null,
+    colours: Array.from({ length: COLOURS }, (_, colour) => ({
       part: `part ${colour + 1}`,
       sharePercent: 100 / COLOURS,
+      source: null,
       reading: { kind: 'lab', lab: [35 + 8 * keeper, 4 * colour - 6, 12 - 3 * keeper] },
     })),
+  }
+  const command = { id: randomUUID(), kind: 'keep-keeper', payload }
+  const answer = await apply(
+    store.db,
+    { ...command, actor: 'bench', device: 'bench', madeAt: now },
+    now,
   )
+  if (!answer.ok) throw new Error(answer.message)
+}
 await store.close()

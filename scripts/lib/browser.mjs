@@ -1,5 +1,5 @@
-import { spawnSync } from 'node:child_process'
 import { existsSync } from 'node:fs'
+import { aptInstall } from './apt.mjs'
 
 const PROGRAM = '/usr/bin/chromium-headless-shell'
 
@@ -20,15 +20,5 @@ export const launchOptions = {
 export function ensureBrowser() {
   if (existsSync(PROGRAM)) return
   console.error('Installing Debian’s Chromium…')
-  const root = process.getuid?.() === 0
-  const apt = (...args) => {
-    const [program, ...rest] = root ? ['apt-get', ...args] : ['sudo', 'apt-get', ...args]
-    const { status } = spawnSync(program, rest, {
-      stdio: ['ignore', process.stderr, process.stderr],
-      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
-    })
-    if (status !== 0) throw new Error(`${program} ${rest.join(' ')} ended with ${status}`)
-  }
-  apt('update', '-qq')
-  apt('install', '-y', '-qq', '--no-install-recommends', 'chromium-headless-shell')
+  aptInstall('chromium-headless-shell')
 }

@@ -1,7 +1,9 @@
 import Link from 'next/link'
-import { listVisits, type VisitSummary } from '@/db/visits'
+import { redirect } from 'next/navigation'
+import { longDate } from '@/core/light/calendar-date'
+import { listVisits, VISITS_A_PAGE, type VisitSummary } from '@/db/visits'
 import { openDb } from '@/db/store'
-import { longDate } from '@/ui/sheet/long-date'
+import { PutVisitBack } from '@/ui/brief/put-visit-back'
 
 const STAGES: readonly (readonly [VisitSummary['stage'], string])[] = [
   ['in-progress', 'In progress'],
@@ -9,8 +11,17 @@ const STAGES: readonly (readonly [VisitSummary['stage'], string])[] = [
   ['finished', 'Finished'],
 ]
 
-export default async function VisitsPage() {
-  const visits = await listVisits(await openDb())
+export default async function VisitsPage({
+  searchParams,
+}: {
+  searchParams: Promise<{ q?: string; page?: string; out?: string }>
+}) {
+  const asked = await searchParams
+  const typed = (asked.q ?? '').replaceAll('\0', '').trim().slice(0, 80)
+  const page = Math.max(0, Math.floor(Number(asked.page ?? 1)) - 1 || 0)
+  const visits = await listVisits(await openDb(), typed, page)
+  if (visits.length === 0 && page > 0) redirect(addressOf(typed, 1))
+  const pages = Math.ceil((visits[0]?.total ?? 0) / VISITS_A_PAGE)
   return (
     <main className="mx-auto max-w-5xl px-6 py-8">
       <div className="flex flex-wrap items-end justify-between gap-4 border-b border-ink pb-4">
@@ -27,10 +38,27 @@ export default async function VisitsPage() {
           </Link>
         </div>
       </div>
+      {asked.out && <PutVisitBack visitId={asked.out} />}
+      {(visits.length > 0 || typed) && (
+        <form role="search" className="mt-4 flex gap-2">
+          <input
+            className="field max-w-80"
+            type="search"
+            name="q"
+            aria-label="Find a visit"
+            placeholder="household or place"
+            defaultValue={typed}
+          />
+          <button type="submit" className="key">
+            Find
+          </button>
+        </form>
+      )}
       {visits.length === 0 && (
         <p className="py-10 text-dim">
-          No visit yet. Begin with the household, the place and the date; the light follows from
-          them.
+          {typed
+            ? `No visit whose household or place holds “${typed}”.`
+            : 'No visit yet. Begin with the household, the place and the date; the light follows from them.'}
         </p>
       )}
       {STAGES.map(([stage, words]) => {
@@ -48,16 +76,28 @@ export default async function VisitsPage() {
           </section>
         )
       })}
+      {pages > 1 && (
+        <nav aria-label="Pages of visits" className="mt-6 flex items-center gap-4 text-small">
+          {page > 0 && <Link href={addressOf(typed, page)}>Earlier page</Link>}
+          <span>
+            Page {page + 1} of {pages}
+          </span>
+          {page + 1 < pages && <Link href={addressOf(typed, page + 2)}>Next page</Link>}
+        </nav>
+      )}
     </main>
   )
 }
+
+const addressOf = (typed: string, page: number): string =>
+  `/?${new URLSearchParams({ ...(typed && { q: typed }), page: String(page) })}`
 
 function VisitLine({ visit }: { readonly visit: VisitSummary }) {
   const page = visit.stage === 'finished' ? 'grid' : 'brief'
   return (
     <Link
       href={`/visits/${visit.id}/${page}`}
-      className="grid min-h-16 grid-cols-[7rem_1fr_auto] items-center gap-4 px-1 py-2 hover:bg-mist max-sm:grid-cols-1 max-sm:gap-1"
+      className="grid min-h-16 grid-cols-[9.5rem_1fr_auto] items-center gap-4 px-1 py-2 hover:bg-mist max-sm:grid-cols-1 max-sm:gap-1"
     >
       <span className="text-small">{longDate(visit.visitDate)}</span>
       <span>

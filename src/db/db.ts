@@ -14,10 +14,6 @@ export class RowShapeError extends Error {
   override name = 'RowShapeError'
 }
 
-export class NotFoundError extends Error {
-  override name = 'NotFoundError'
-}
-
 export async function many<S extends z.ZodType>(
   db: Db,
   row: S,

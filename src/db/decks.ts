@@ -3,7 +3,7 @@ import { z } from 'zod'
 import type { Lab } from '../core/colour/lab'
 import type { PlainReading } from '../core/paint/reading'
 import { BASES } from '../core/paint/strength'
-import { many, sqlState, UNIQUE_VIOLATION, type Db } from './db'
+import { many, type Db } from './db'
 import { ReadingColumns, readingFromColumns } from './reading-columns'
 
 const DeckRow = z
@@ -63,7 +63,7 @@ const SELECT_DECK = `select id, maker, name, white_base_l as "whiteBaseL",
   (select count(*) from deck_colour where deck_id = deck.id) as colours from deck`
 
 export const listDecks = (db: Db): Promise<Deck[]> =>
-  many(db, DeckRow, `${SELECT_DECK} order by maker, name`)
+  many(db, DeckRow, `${SELECT_DECK} where status = 'ready' order by maker, name`)
 
 /** Colours of a deck, strip by strip, lightest first. */
 export function listDeckColours(db: Db, deckId: string): Promise<DeckColour[]> {
@@ -84,69 +84,83 @@ export function searchDeckColours(db: Db, typed: string): Promise<DeckColour[]> 
     db,
     DeckColourRow,
     `select ${DECK_COLOUR_COLUMNS} from deck_colour d
+     join deck on deck.id = d.deck_id and deck.status = 'ready'
      where starts_with(lower(d.code), lower($1)) or position(lower($1) in lower(d.name)) > 0
      order by d.code limit ${MOST_FOUND}`,
     [typed],
   )
 }
 
+// So many go in at a time, so that others are served in between.
+const CHUNK = 2000
+
 /**
- * Adds a deck with all its colours, or nothing.
+ * Lays a deck with its colours in, as `importing`: nobody sees it until a change makes it ready.
  *
  * @param colours strip order is their order
- * @returns the new deck's id, or null when the maker already has a deck of that name
  */
-export async function addDeck(
+export async function layDeckIn(
   db: Db,
+  deckId: string,
   deck: NewDeck,
   colours: readonly NewDeckColour[],
-): Promise<string | null> {
-  const deckId = randomUUID()
-  const labOf = (reading: PlainReading, i: number): number | null =>
-    reading.kind === 'lab' ? reading.lab[i]! : null
+): Promise<void> {
+  await discardDeck(db, deckId)
+  await db.query(
+    `insert into deck (id, maker, name, white_base_l, white_base_a, white_base_b, status)
+     values ($1, $2, $3, $4, $5, $6, 'importing')`,
+    [deckId, deck.maker, deck.name, ...deck.whiteBase],
+  )
   const positions = new Map<string, number>()
-  const positionOn = (strip: string): number => {
+  const rows = colours.map(({ code, name, strip, base, reading }) => {
     const position = positions.get(strip) ?? 0
     positions.set(strip, position + 1)
-    return position
-  }
-  try {
-    await db.transaction(async (tx) => {
-      await tx.query(
-        `insert into deck (id, maker, name, white_base_l, white_base_a, white_base_b)
-         values ($1, $2, $3, $4, $5, $6)`,
-        [deckId, deck.maker, deck.name, ...deck.whiteBase],
-      )
-      await tx.query(
-        `insert into deck_colour (id, deck_id, code, name, strip, strip_position, base,
-           reading_kind, lab_l, lab_a, lab_b, hex)
-         select id, $1, code, name, strip, strip_position, base, reading_kind, lab_l, lab_a, lab_b, hex
-         from jsonb_to_recordset($2::jsonb) as c (id uuid, code text, name text, strip text,
-           strip_position integer, base text, reading_kind text, lab_l double precision,
-           lab_a double precision, lab_b double precision, hex text)`,
-        [
-          deckId,
-          JSON.stringify(
-            colours.map(({ code, name, strip, base, reading }) => ({
-              id: randomUUID(),
-              code,
-              name,
-              strip,
-              strip_position: positionOn(strip),
-              base,
-              reading_kind: reading.kind,
-              lab_l: labOf(reading, 0),
-              lab_a: labOf(reading, 1),
-              lab_b: labOf(reading, 2),
-              hex: reading.kind === 'srgb' ? reading.hex : null,
-            })),
-          ),
-        ],
-      )
-    })
-  } catch (error) {
-    if (sqlState(error) === UNIQUE_VIOLATION) return null
-    throw error
-  }
-  return deckId
+    const [lab_l, lab_a, lab_b] = reading.kind === 'lab' ? reading.lab : [null, null, null]
+    const hex = reading.kind === 'srgb' ? reading.hex : null
+    return {
+      id: randomUUID(),
+      code,
+      name,
+      strip,
+      base,
+      hex,
+      lab_l,
+      lab_a,
+      lab_b,
+      strip_position: position,
+      reading_kind: reading.kind,
+    }
+  })
+  for (let first = 0; first < rows.length; first += CHUNK)
+    await db.query(
+      `insert into deck_colour (id, deck_id, code, name, strip, strip_position, base,
+         reading_kind, lab_l, lab_a, lab_b, hex)
+       select id, $1, code, name, strip, strip_position, base, reading_kind, lab_l, lab_a, lab_b, hex
+       from jsonb_to_recordset($2::jsonb) as c (id uuid, code text, name text, strip text,
+         strip_position integer, base text, reading_kind text, lab_l double precision,
+         lab_a double precision, lab_b double precision, hex text)`,
+      [deckId, JSON.stringify(rows.slice(first, first + CHUNK))],
+    )
+}
+
+/** Makes a deck ready, and says how many colours came in. */
+export async function makeDeckReady(tx: Db, deckId: string): Promise<number> {
+  const [deck] = await many(
+    tx,
+    z.object({ colours: z.number() }),
+    `update deck set status = 'ready' where id = $1 and status = 'importing'
+     returning (select count(*) from deck_colour where deck_id = deck.id) as colours`,
+    [deckId],
+  )
+  return deck?.colours ?? 0
+}
+
+/** Throws away a deck that never became ready. */
+export async function discardDeck(db: Db, deckId: string): Promise<void> {
+  await db.query(`delete from deck where id = $1 and status = 'importing'`, [deckId])
+}
+
+/** Throws away what imports left behind that were broken off. */
+export async function discardUnfinishedDecks(db: Db): Promise<void> {
+  await db.query(`delete from deck where status = 'importing'`)
 }

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { KEEPER_KINDS, KEEPER_STATES, VIEW_SHARES } from '../core/pairing/keeper-kind'
 import { SHIFT_DIRECTIONS, SHIFT_SIZES, type EyeShift } from '../core/paint/by-eye'
 import { READING_SOURCES, type KeptReading, type ReadingSource } from '../core/paint/reading'
-import { FOREIGN_KEY_VIOLATION, many, sqlState, type Db } from './db'
+import { many, type Db } from './db'
 import { KeptReadingColumns, keptReadingFromColumns } from './reading-columns'
 
 const ColourShape = KeptReadingColumns.extend({
@@ -52,14 +52,14 @@ export type Keeper = z.infer<typeof KeeperRow>
 
 /** A colour read for a keeper, or picked from a deck that has read it already. */
 export type NewKeeperColour = { readonly part: string; readonly sharePercent: number } & (
-  | { readonly reading: KeptReading; readonly source?: ReadingSource }
-  | { readonly deckColourId: string; readonly shift?: readonly EyeShift[] }
+  | { readonly reading: KeptReading; readonly source: ReadingSource | null }
+  | { readonly deckColourId: string; readonly shift: readonly EyeShift[] }
 )
 
 const SELECT = `select k.id, k.room_id as "roomId", k.name, k.kind, k.state,
   k.place, k.note, k.varies, k.replaced_by as "replacedBy", k.view_share as "viewShare", k.dearness,
   k.photo_hash as "photoHash",
-  (select json_agg(kr.room_id) from keeper_room kr where kr.keeper_id = k.id) as "roomIds",
+  (select coalesce(json_agg(kr.room_id), '[]') from keeper_room kr where kr.keeper_id = k.id and kr.removed_at is null) as "roomIds",
   (select json_agg(json_build_object('part', c.part, 'sharePercent', c.share_percent,
       'deckColourId', c.deck_colour_id, 'deckColourName', d.code || ' ' || d.name, 'shift', c.shift,
       'source', c.source,
@@ -79,94 +79,85 @@ export function listKeepers(db: Db, visitId: string): Promise<Keeper[]> {
   return many(
     db,
     KeeperRow,
-    `${SELECT} where r.visit_id = $1 order by r.created_at, ${DEAREST_FIRST}`,
+    `${SELECT} where r.visit_id = $1 and k.removed_at is null order by ${DEAREST_FIRST}`,
     [visitId],
   )
 }
 
-/** Keepers of a room, also those entered in another, dearest to change first. */
-export function listKeepersInRoom(db: Db, roomId: string): Promise<Keeper[]> {
-  return many(
-    db,
-    KeeperRow,
-    `${SELECT} where exists (select from keeper_room kr where kr.keeper_id = k.id and kr.room_id = $1)
-     order by ${DEAREST_FIRST}`,
-    [roomId],
-  )
-}
-
-/** A keeper was looked at in a room that it was to be taken out of. */
-export class KeeperLookedAtError extends Error {
-  override name = 'KeeperLookedAtError'
-}
-
 /**
- * Writes a keeper with its rooms and colours, all or nothing; the same id again changes it.
+ * Writes a keeper with its rooms and colours; the same id again changes it.
  *
- * @throws KeeperLookedAtError when a room is left out that has looks at it
+ * @returns false where its own room is not in the visit
  */
-export function saveKeeper(
-  db: Db,
-  keeper: Omit<Keeper, 'colours'>,
+export async function saveKeeper(
+  tx: Db,
+  keeper: Omit<Keeper, 'colours' | 'roomIds'> & {
+    readonly visitId: string
+    readonly roomIds: readonly string[]
+  },
   colours: readonly NewKeeperColour[],
-): Promise<void> {
-  return db.transaction(async (tx) => {
-    await tx.query(
-      `insert into keeper (id, room_id, name, kind, state, place, note, varies, replaced_by, view_share,
-         dearness, photo_hash)
-       values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12)
-       on conflict (id) do update set name = excluded.name, kind = excluded.kind,
-         state = excluded.state, place = excluded.place, note = excluded.note,
-         varies = excluded.varies, replaced_by = excluded.replaced_by, view_share = excluded.view_share,
-         dearness = excluded.dearness, photo_hash = excluded.photo_hash`,
-      [
-        keeper.id,
-        keeper.roomId,
-        keeper.name,
-        keeper.kind,
-        keeper.state,
-        keeper.place,
-        keeper.note,
-        keeper.varies,
-        keeper.replacedBy,
-        keeper.viewShare,
-        keeper.dearness,
-        keeper.photoHash,
-      ],
-    )
-    await saveRoomsOf(tx, keeper)
-    await tx.query('delete from keeper_colour where keeper_id = $1', [keeper.id])
-    for (const [position, colour] of colours.entries())
-      await insertColour(tx, keeper.id, position, colour)
-  })
+  at: string,
+): Promise<boolean> {
+  const kept = await tx.query(
+    `insert into keeper (id, room_id, name, kind, state, place, note, varies, replaced_by, view_share,
+       dearness, photo_hash, created_at)
+     select $1, r.id, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14::timestamptz
+     from room r where r.visit_id = $2 and r.id = $3
+     on conflict (id) do update set name = excluded.name, kind = excluded.kind,
+       state = excluded.state, place = excluded.place, note = excluded.note,
+       varies = excluded.varies, replaced_by = excluded.replaced_by, view_share = excluded.view_share,
+       dearness = excluded.dearness, photo_hash = excluded.photo_hash
+     where keeper.room_id = excluded.room_id and keeper.removed_at is null
+     returning id`,
+    [
+      keeper.id,
+      keeper.visitId,
+      keeper.roomId,
+      keeper.name,
+      keeper.kind,
+      keeper.state,
+      keeper.place,
+      keeper.note,
+      keeper.varies,
+      keeper.replacedBy,
+      keeper.viewShare,
+      keeper.dearness,
+      keeper.photoHash,
+      at,
+    ],
+  )
+  if (kept.length === 0) return false
+  await saveRoomsOf(tx, keeper, at)
+  for (const [position, colour] of colours.entries())
+    await saveColour(tx, keeper.id, position, colour)
+  await tx.query('delete from keeper_colour where keeper_id = $1 and position >= $2', [
+    keeper.id,
+    colours.length,
+  ])
+  return true
 }
 
+/** Its own room, and such others as are of the same visit; one that is left out keeps the looks taken there. */
 async function saveRoomsOf(
   tx: Db,
-  { id, roomId, roomIds }: Pick<Keeper, 'id' | 'roomId' | 'roomIds'>,
+  { id, visitId, roomId, roomIds }: Parameters<typeof saveKeeper>[1],
+  at: string,
 ): Promise<void> {
-  // Its own room, and such others as are of the same visit.
+  const all = [...new Set([roomId, ...roomIds])]
   await tx.query(
     `insert into keeper_room (keeper_id, room_id)
-     select k.id, other.id from keeper k join room own on own.id = k.room_id
-       join room other on other.visit_id = own.visit_id
-     where k.id = $1 and (other.id = own.id or other.id = any($2::uuid[]))
-     on conflict do nothing`,
-    [id, [...roomIds]],
+     select $1::uuid, r.id from room r where r.visit_id = $2 and r.id = any($3::uuid[])
+     on conflict (keeper_id, room_id) do update set removed_at = null`,
+    [id, visitId, all],
   )
-  try {
-    await tx.query(
-      'delete from keeper_room where keeper_id = $1 and room_id <> $2 and room_id <> all($3::uuid[])',
-      [id, roomId, [...roomIds]],
-    )
-  } catch (error) {
-    if (sqlState(error) === FOREIGN_KEY_VIOLATION)
-      throw new KeeperLookedAtError('looks were kept at it in a room that is left out')
-    throw error
-  }
+  await tx.query(
+    `update keeper_room set removed_at = $3::timestamptz
+     where keeper_id = $1 and room_id <> all($2::uuid[]) and removed_at is null`,
+    [id, all, at],
+  )
 }
 
-async function insertColour(
+async function saveColour(
   tx: Db,
   keeperId: string,
   position: number,
@@ -178,7 +169,11 @@ async function insertColour(
   await tx.query(
     `insert into keeper_colour (keeper_id, position, part, share_percent, reading_kind, lab_l, lab_a, lab_b,
        hex, wavelengths_nm, reflectances, deck_colour_id, shift, source)
-     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13::jsonb, $14)`,
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13::jsonb, $14)
+     on conflict (keeper_id, position) do update set part = excluded.part, share_percent = excluded.share_percent,
+       reading_kind = excluded.reading_kind, lab_l = excluded.lab_l, lab_a = excluded.lab_a, lab_b = excluded.lab_b,
+       hex = excluded.hex, wavelengths_nm = excluded.wavelengths_nm, reflectances = excluded.reflectances,
+       deck_colour_id = excluded.deck_colour_id, shift = excluded.shift, source = excluded.source`,
     [
       keeperId,
       position,
@@ -192,21 +187,8 @@ async function insertColour(
       reading?.kind === 'spectral' ? [...reading.wavelengthsNm] : null,
       reading?.kind === 'spectral' ? [...reading.reflectance] : null,
       deck?.deckColourId ?? null,
-      deck?.shift?.length ? JSON.stringify(deck.shift) : null,
-      'reading' in colour ? (colour.source ?? null) : null,
+      deck?.shift.length ? JSON.stringify(deck.shift) : null,
+      'reading' in colour ? colour.source : null,
     ],
   )
 }
-
-/** A keeper of which nothing more was said. */
-export const PLAIN_KEEPER = {
-  roomIds: [],
-  state: 'staying',
-  place: '',
-  note: '',
-  varies: false,
-  replacedBy: '',
-  viewShare: 'some',
-  dearness: null,
-  photoHash: null,
-} satisfies Partial<Keeper>

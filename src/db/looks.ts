@@ -1,75 +1,289 @@
 import { z } from 'zod'
-import { REASONS, VERDICTS } from '../core/record/verdict'
 import { LIGHT_SOURCES } from '../core/light/light-choice'
 import { SKIES } from '../core/light/sky'
-import { SPOT_NAMES } from '../core/light/spot'
-import { FOREIGN_KEY_VIOLATION, many, maybeOne, sqlState, type Db } from './db'
+import { PLANES, SPOT_NAMES } from '../core/light/spot'
+import { JUDGEMENTS } from '../core/pairing/chance'
+import { SHEENS } from '../core/paint/sheen'
+import { CLIENT_SAYS, HELD, LEANS, type Against, type Look, type Seen } from '../core/record/look'
+import { REASONS, VERDICTS } from '../core/record/verdict'
+import { TRIM_KINDS } from '../core/scheme/trim'
+import { many, maybeOne, type Db } from './db'
 
-const LookRow = z.object({
-  id: z.uuid(),
-  candidateId: z.uuid(),
-  roomId: z.uuid(),
-  keeperId: z.uuid(),
-  lightSource: z.enum(LIGHT_SOURCES),
-  lightMinute: z.number(),
-  lightDate: z.iso.date(),
-  sky: z.enum(SKIES),
-  spot: z.enum(SPOT_NAMES),
-  lampsOn: z.boolean(),
-  verdict: z.enum(VERDICTS),
-  reasons: z.array(z.enum(REASONS)),
-  note: z.string(),
-  retracted: z.boolean(),
-})
-export type Look = z.infer<typeof LookRow>
-export type NewLook = Omit<Look, 'retracted' | 'lightDate'>
+const LookRow = z
+  .object({
+    id: z.uuid(),
+    commandId: z.uuid().nullable(),
+    roomId: z.uuid(),
+    candidateId: z.uuid(),
+    strengthPercent: z.number(),
+    sheen: z.enum(SHEENS),
+    against: z.enum(['keeper', 'wall', 'trim', 'candidate', 'comparator']),
+    keeperId: z.uuid().nullable(),
+    part: z.string().nullable(),
+    plane: z.enum(PLANES).nullable(),
+    trim: z.enum(TRIM_KINDS).nullable(),
+    besideId: z.uuid().nullable(),
+    comparator: z.string().nullable(),
+    seenAs: z.enum(['sample', 'screen', 'not noted']),
+    held: z.enum(HELD).nullable(),
+    heldStrengthPercent: z.number().nullable(),
+    source: z.enum(LIGHT_SOURCES),
+    date: z.iso.date().nullable(),
+    minute: z.number(),
+    sky: z.enum(SKIES),
+    lampsOn: z.boolean(),
+    spot: z.enum(SPOT_NAMES),
+    place: z.string(),
+    meteredLux: z.number().nullable(),
+    meteredCctK: z.number().nullable(),
+    verdict: z.enum(VERDICTS),
+    reasons: z.array(z.enum(REASONS)),
+    lean: z.enum(LEANS).nullable(),
+    note: z.string(),
+    clientSays: z.enum(CLIENT_SAYS).nullable(),
+    clientWords: z.string(),
+    by: z.string(),
+    madeAt: z.string(),
+    modelSeenBefore: z.boolean().nullable(),
+    modelVersion: z.string().nullable(),
+    modelJudgement: z.enum(JUDGEMENTS).nullable(),
+    modelChance: z.number().nullable(),
+    modelSentence: z.string().nullable(),
+    modelStrengthPercent: z.number().nullable(),
+    retracted: z.boolean(),
+  })
+  .transform((row): KeptLook => ({
+    id: row.id,
+    commandId: row.commandId,
+    roomId: row.roomId,
+    candidate: {
+      candidateId: row.candidateId,
+      strengthPercent: row.strengthPercent,
+      sheen: row.sheen,
+    },
+    against: againstOf(row),
+    seen: seenOf(row),
+    light: {
+      source: row.source,
+      date: row.date,
+      minute: row.minute,
+      sky: row.sky,
+      lampsOn: row.lampsOn,
+      spot: row.spot,
+      place: row.place,
+      metered:
+        row.meteredLux !== null && row.meteredCctK !== null
+          ? { lux: row.meteredLux, cctK: row.meteredCctK }
+          : null,
+    },
+    verdict: row.verdict,
+    reasons: row.reasons,
+    lean: row.lean,
+    note: row.note,
+    client: row.clientSays === null ? null : { says: row.clientSays, words: row.clientWords },
+    by: row.by,
+    madeAt: row.madeAt,
+    modelSeenBefore: row.modelSeenBefore,
+    model:
+      row.modelVersion === null
+        ? null
+        : {
+            version: row.modelVersion,
+            judgement: row.modelJudgement!,
+            chance: row.modelChance!,
+            sentence: row.modelSentence!,
+            strengthPercent: row.modelStrengthPercent,
+          },
+    retracted: row.retracted,
+  }))
 
-const SELECT = `select id, candidate_id as "candidateId", room_id as "roomId",
-  keeper_id as "keeperId", light_source as "lightSource", light_minute as "lightMinute",
-  light_date as "lightDate", sky, spot, lamps_on as "lampsOn", verdict, reasons, note,
-  retracted_at is not null as retracted from look`
+/** A look with the change that brought it, by which it is taken back; null for those of before changes were listed. */
+export interface KeptLook extends Look {
+  readonly commandId: string | null
+}
+
+interface HeldColumns {
+  readonly against: Against['kind']
+  readonly keeperId: string | null
+  readonly part: string | null
+  readonly plane: (typeof PLANES)[number] | null
+  readonly trim: (typeof TRIM_KINDS)[number] | null
+  readonly besideId: string | null
+  readonly comparator: string | null
+}
+
+// The table's checks see to it that the column of each kind is there.
+function againstOf(row: HeldColumns): Against {
+  switch (row.against) {
+    case 'keeper':
+      return { kind: 'keeper', keeperId: row.keeperId!, part: row.part }
+    case 'wall':
+      return { kind: 'wall', plane: row.plane! }
+    case 'trim':
+      return { kind: 'trim', trim: row.trim! }
+    case 'candidate':
+      return { kind: 'candidate', candidateId: row.besideId! }
+    case 'comparator':
+      return { kind: 'comparator', name: row.comparator! }
+  }
+}
+
+function columnsOf(against: Against): HeldColumns {
+  const none = {
+    against: against.kind,
+    keeperId: null,
+    part: null,
+    plane: null,
+    trim: null,
+    besideId: null,
+    comparator: null,
+  }
+  switch (against.kind) {
+    case 'keeper':
+      return { ...none, keeperId: against.keeperId, part: against.part }
+    case 'wall':
+      return { ...none, plane: against.plane }
+    case 'trim':
+      return { ...none, trim: against.trim }
+    case 'candidate':
+      return { ...none, besideId: against.candidateId }
+    case 'comparator':
+      return { ...none, comparator: against.name }
+  }
+}
+
+function seenOf({
+  seenAs,
+  held,
+  heldStrengthPercent,
+}: {
+  readonly seenAs: Seen['as']
+  readonly held: (typeof HELD)[number] | null
+  readonly heldStrengthPercent: number | null
+}): Seen {
+  if (seenAs !== 'sample') return { as: seenAs }
+  return { as: 'sample', held: held!, strengthPercent: heldStrengthPercent! }
+}
 
 /** Every look of a visit, also the struck-out ones, in the order they were kept. */
-export function listLooks(db: Db, visitId: string): Promise<Look[]> {
-  return many(db, LookRow, `${SELECT} where visit_id = $1 order by kept_at, id`, [visitId])
+export function listLooks(db: Db, visitId: string): Promise<KeptLook[]> {
+  return many(
+    db,
+    LookRow,
+    `select l.id, (select e.command_id from event e join command c on c.id = e.command_id
+         where e.subject_id = l.id and e.what = 'insert' and c.kind = 'keep-look') as "commandId",
+       l.room_id as "roomId", l.candidate_id as "candidateId", c.strength_percent as "strengthPercent", l.sheen,
+       l.against, l.keeper_id as "keeperId", l.part, l.plane, l.trim_kind as trim,
+       l.beside_candidate_id as "besideId", l.comparator,
+       l.seen_as as "seenAs", l.held, l.held_strength_percent as "heldStrengthPercent",
+       l.light_source as source, l.light_date as date, l.light_minute as minute, l.sky, l.lamps_on as "lampsOn",
+       l.spot, l.light_place as place, l.metered_lux as "meteredLux", l.metered_cct_k as "meteredCctK",
+       l.verdict, l.reasons, l.lean, l.note, l.client_says as "clientSays", l.client_words as "clientWords",
+       l.seen_by as by, l.made_at as "madeAt", l.model_seen_before as "modelSeenBefore",
+       l.model_version as "modelVersion", l.model_judgement as "modelJudgement",
+       l.model_chance as "modelChance", l.model_sentence as "modelSentence",
+       l.model_strength_percent as "modelStrengthPercent", l.retracted_at is not null as retracted
+     from look l join candidate c on c.id = l.candidate_id
+     where l.visit_id = $1 order by l.place`,
+    [visitId],
+  )
 }
+
+/** A look as it is sent. */
+export interface NewLook extends Omit<
+  Look,
+  'id' | 'candidate' | 'seen' | 'by' | 'madeAt' | 'modelSeenBefore' | 'retracted'
+> {
+  readonly visitId: string
+  readonly lookId: string
+  readonly candidate: Look['candidate'] & { readonly deckColourId: string }
+  readonly seen: Exclude<Seen, { as: 'not noted' }>
+  readonly modelSeenBefore: boolean
+}
+
+const WhatWasGone = z.object({
+  visitRemoved: z.boolean(),
+  roomRemoved: z.boolean(),
+  candidateRemoved: z.boolean(),
+  keeperRemoved: z.boolean(),
+})
 
 /**
- * Keeps a look, on the date of the visit. Writing the same id again changes nothing.
+ * Writes a look, in one statement.
  *
- * @returns the look as it stands on disk, or null when its room, keeper or candidate is gone
+ * @returns what of it had been taken out meanwhile, or null where its room or candidate was never of the visit
  */
-export async function keepLook(db: Db, look: NewLook): Promise<Look | null> {
-  try {
-    await db.query(
-      `insert into look (id, visit_id, candidate_id, room_id, keeper_id, light_source,
-         light_minute, light_date, sky, spot, lamps_on, verdict, reasons, note)
-       select $1, v.id, $2, r.id, $4, $5, $6, v.visit_date, $7, $8, $9, $10, $11::jsonb, $12
-       from room r join visit v on v.id = r.visit_id where r.id = $3
-       on conflict (id) do nothing`,
-      [
-        look.id,
-        look.candidateId,
-        look.roomId,
-        look.keeperId,
-        look.lightSource,
-        look.lightMinute,
-        look.sky,
-        look.spot,
-        look.lampsOn,
-        look.verdict,
-        JSON.stringify(look.reasons),
-        look.note,
-      ],
-    )
-  } catch (error) {
-    if (sqlState(error) === FOREIGN_KEY_VIOLATION) return null
-    throw error
-  }
-  return maybeOne(db, LookRow, `${SELECT} where id = $1`, [look.id])
-}
-
-/** Strikes a look out; it stays on record. */
-export async function retractLook(db: Db, id: string): Promise<void> {
-  await db.query('update look set retracted_at = coalesce(retracted_at, now()) where id = $1', [id])
+export function insertLook(
+  tx: Db,
+  look: NewLook,
+  { actor, madeAt, receivedAt }: { actor: string; madeAt: string; receivedAt: string },
+): Promise<z.infer<typeof WhatWasGone> | null> {
+  const { candidate, seen, light, client, model } = look
+  const beside = columnsOf(look.against)
+  return maybeOne(
+    tx,
+    WhatWasGone,
+    `with found as (
+       select r.visit_id, r.id as room_id, c.id as candidate_id, v.removed_at is not null as "visitRemoved",
+         r.removed_at is not null as "roomRemoved", c.removed_at is not null as "candidateRemoved",
+         coalesce(kr.removed_at, k.removed_at) is not null as "keeperRemoved"
+       from room r join visit v on v.id = r.visit_id
+         join candidate c on c.visit_id = v.id and c.deck_colour_id = $3 and c.strength_percent = $4
+         left join keeper k on k.id = $5
+         left join keeper_room kr on kr.keeper_id = k.id and kr.room_id = r.id
+       where v.id = $1 and r.id = $2),
+     kept as (
+       insert into look (id, place, visit_id, room_id, candidate_id, sheen, against, keeper_id, part, plane, trim_kind,
+         beside_candidate_id, comparator, seen_as, held, held_strength_percent, light_source, light_date,
+         light_minute, sky, lamps_on, spot, light_place, metered_lux, metered_cct_k, verdict, reasons, lean, note,
+         client_says, client_words, seen_by, made_at, kept_at, model_seen_before, model_version, model_judgement,
+         model_chance, model_sentence, model_strength_percent)
+       select $6, (select coalesce(max(place), 0) + 1 from look where visit_id = $1), visit_id, room_id, candidate_id, $7, $8, $5, $9, $10, $11, $12, $13, $14, $15, $16, $17,
+         $18::date, $19, $20, $21, $22, $23, $24, $25, $26, $27::jsonb, $28, $29, $30, $31, $32,
+         $33::timestamptz, $34::timestamptz, $35, $36, $37, $38, $39, $40
+       from found returning id)
+     select found.* from found, kept`,
+    [
+      look.visitId,
+      look.roomId,
+      candidate.deckColourId,
+      candidate.strengthPercent,
+      beside.keeperId,
+      look.lookId,
+      candidate.sheen,
+      beside.against,
+      beside.part,
+      beside.plane,
+      beside.trim,
+      beside.besideId,
+      beside.comparator,
+      seen.as,
+      seen.as === 'sample' ? seen.held : null,
+      seen.as === 'sample' ? seen.strengthPercent : null,
+      light.source,
+      light.date,
+      light.minute,
+      light.sky,
+      light.lampsOn,
+      light.spot,
+      light.place,
+      light.metered?.lux ?? null,
+      light.metered?.cctK ?? null,
+      look.verdict,
+      JSON.stringify(look.reasons),
+      look.lean,
+      look.note,
+      client?.says ?? null,
+      client?.words ?? '',
+      actor,
+      madeAt,
+      receivedAt,
+      look.modelSeenBefore,
+      model?.version ?? null,
+      model?.judgement ?? null,
+      model?.chance ?? null,
+      model?.sentence ?? null,
+      model?.strengthPercent ?? null,
+    ],
+  )
 }

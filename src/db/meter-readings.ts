@@ -1,13 +1,17 @@
 import { z } from 'zod'
 import { SKIES } from '../core/light/sky'
 import { SPOT_NAMES } from '../core/light/spot'
-import { many, type Db } from './db'
+import { many, maybeOne, type Db } from './db'
 
 export const METER_DEVICES = ['typed', 'simulated'] as const
 
 const MeterReadingRow = z.object({
   id: z.uuid(),
+  /** The change that brought it, by which it is taken back. */
+  commandId: z.uuid().nullable(),
   roomId: z.uuid(),
+  /** Null where it was not kept. */
+  date: z.iso.date().nullable(),
   minute: z.number(),
   sky: z.enum(SKIES),
   lampsOn: z.boolean(),
@@ -23,22 +27,43 @@ export function listMeterReadings(db: Db, visitId: string): Promise<MeterReading
   return many(
     db,
     MeterReadingRow,
-    `select m.id, m.room_id as "roomId", m.minute, m.sky, m.lamps_on as "lampsOn", m.spot, m.lux,
+    `select m.id, (select e.command_id from event e join command c on c.id = e.command_id
+         where e.subject_id = m.id and e.what = 'insert' and c.kind = 'keep-reading') as "commandId",
+       m.room_id as "roomId", m.date, m.minute, m.sky, m.lamps_on as "lampsOn", m.spot, m.lux,
        m.cct_k as "cctK", m.device
      from meter_reading m join room r on r.id = m.room_id where r.visit_id = $1
-     order by m.kept_at, m.id`,
+       and m.retracted_at is null order by m.kept_at, m.id`,
     [visitId],
   )
 }
 
-/** Keeps a reading; the same id again changes nothing. */
-export async function keepMeterReading(db: Db, reading: MeterReadingRecord): Promise<void> {
-  await db.query(
-    `insert into meter_reading (id, room_id, minute, sky, lamps_on, spot, lux, cct_k, device)
-     values ($1, $2, $3, $4, $5, $6, $7, $8, $9) on conflict (id) do nothing`,
+/**
+ * Writes a reading.
+ *
+ * @returns whether its room had been taken out meanwhile, or null where it never was in the visit
+ */
+export function insertMeterReading(
+  tx: Db,
+  reading: Omit<MeterReadingRecord, 'id' | 'commandId' | 'date'> & {
+    readonly visitId: string
+    readonly readingId: string
+    readonly date: string
+  },
+  at: string,
+): Promise<{ readonly roomRemoved: boolean } | null> {
+  return maybeOne(
+    tx,
+    z.object({ roomRemoved: z.boolean() }),
+    `with found as (select id, removed_at is not null as "roomRemoved" from room where visit_id = $1 and id = $3),
+     kept as (
+       insert into meter_reading (id, room_id, date, minute, sky, lamps_on, spot, lux, cct_k, device, kept_at)
+       select $2, found.id, $4::date, $5, $6, $7, $8, $9, $10, $11, $12::timestamptz from found returning id)
+     select "roomRemoved" from found, kept`,
     [
-      reading.id,
+      reading.visitId,
+      reading.readingId,
       reading.roomId,
+      reading.date,
       reading.minute,
       reading.sky,
       reading.lampsOn,
@@ -46,10 +71,7 @@ export async function keepMeterReading(db: Db, reading: MeterReadingRecord): Pro
       reading.lux,
       reading.cctK,
       reading.device,
+      at,
     ],
   )
-}
-
-export async function dropMeterReading(db: Db, id: string): Promise<void> {
-  await db.query('delete from meter_reading where id = $1', [id])
 }

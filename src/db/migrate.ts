@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto'
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { z } from 'zod'
@@ -7,23 +8,59 @@ import { many, type Db } from './db'
 export const migrationsDir = (): string =>
   join(/* turbopackIgnore: true */ process.cwd(), 'src/db/migrations')
 
+/** The data was written by a later version of the program. */
+export class NewerDataError extends Error {
+  override name = 'NewerDataError'
+}
+
+// The one that brings commands makes its own; each later one runs under a command.
+const FIRST_WITH_COMMANDS = 6
+
 /**
  * Brings a database up to date: every file not yet recorded, in order of its number, each in a
  * transaction of its own that also records it.
+ *
+ * @throws NewerDataError, with nothing touched, when the database knows migrations that are not among the files
  */
 export async function migrate(db: Db, dir = migrationsDir()): Promise<void> {
+  const files = readdirSync(/* turbopackIgnore: true */ dir)
+    .filter((name) => name.endsWith('.sql'))
+    .sort()
+  const done = await doneMigrations(db)
+  const last = Number(files.at(-1)?.slice(0, 4) ?? 0)
+  const newest = Math.max(0, ...done)
+  if (newest > last)
+    throw new NewerDataError(
+      `This data was written by a newer Elm Swatch (its record is at step ${newest}, this program knows ${last}). Nothing was touched: open it with the newer program.`,
+    )
   await db.exec(`create table if not exists migration (
     number integer primary key, name text not null, applied_at timestamptz not null default now())`)
-  const rows = await many(db, z.object({ number: z.int() }), 'select number from migration')
-  const done = new Set(rows.map((row) => row.number))
-  for (const file of readdirSync(/* turbopackIgnore: true */ dir)
-    .filter((name) => name.endsWith('.sql'))
-    .sort()) {
+  for (const file of files) {
     const number = Number(file.slice(0, 4))
     if (done.has(number)) continue
     await db.transaction(async (tx) => {
+      if (number > FIRST_WITH_COMMANDS) await underItsOwnCommand(tx, number)
       await tx.exec(readFileSync(/* turbopackIgnore: true */ join(dir, file), 'utf8'))
       await tx.query('insert into migration (number, name) values ($1, $2)', [number, file])
     })
   }
+}
+
+async function doneMigrations(db: Db): Promise<ReadonlySet<number>> {
+  const [there] = await db.query(`select to_regclass('migration') is not null as there`)
+  if (!(there as { there: boolean }).there) return new Set()
+  const rows = await many(db, z.object({ number: z.int() }), 'select number from migration')
+  return new Set(rows.map(({ number }) => number))
+}
+
+/** What a migration writes is written by a command, as everything is. */
+async function underItsOwnCommand(tx: Db, number: number): Promise<void> {
+  const id = `00000000-0000-4000-8000-${String(number).padStart(12, '0')}`
+  const payload = JSON.stringify({ to: number })
+  await tx.query(
+    `insert into command (id, seq, kind, payload, payload_hash, actor, device, made_at, received_at, answer)
+     values ($1, nextval('command_seq'), 'migrate', $2::jsonb, $3, 'Elm Swatch', 'server', now(), now(), '{"ok": true}')`,
+    [id, payload, createHash('sha256').update(payload).digest('hex')],
+  )
+  await tx.query(`select set_config('elm.command', $1, true)`, [id])
 }

@@ -2,6 +2,7 @@ import { mkdirSync } from 'node:fs'
 import { join, resolve } from 'node:path'
 import { lockDataDir } from './data-dir-lock'
 import type { Db } from './db'
+import { discardUnfinishedDecks } from './decks'
 import { migrate } from './migrate'
 import { dbOver, openPglite } from './pglite'
 
@@ -26,6 +27,7 @@ export async function openStore(dataDir: string): Promise<Store> {
     const database = await openPglite(join(dataDir, 'postgres'))
     const db = dbOver(database)
     await migrate(db)
+    await discardUnfinishedDecks(db)
     return {
       db,
       async close() {

@@ -48,10 +48,10 @@ const VisitRow = z.object({
 export type Visit = z.infer<typeof VisitRow>
 export type NewVisit = Omit<Visit, 'stage'>
 
-// In progress once something has been looked at, finished when the consultant says so.
+// In progress once a look stands, finished when the consultant says so.
 const STAGE = `case
   when v.finished_at is not null then 'finished'
-  when exists (select from look where look.visit_id = v.id) then 'in-progress'
+  when coalesce((select standing from visit_looks s where s.visit_id = v.id), 0) > 0 then 'in-progress'
   else 'planned' end`
 
 const COLUMNS = `v.id, v.household, v.wishes, v.will_not_have as "willNotHave", v.wants, v.contrast,
@@ -61,52 +61,79 @@ const COLUMNS = `v.id, v.household, v.wishes, v.will_not_have as "willNotHave", 
   v.place_name as "placeName", v.latitude_deg as "latitudeDeg", v.longitude_deg as "longitudeDeg",
   v.time_zone as "timeZone", v.visit_date as "visitDate", ${STAGE} as stage`
 
-const VisitSummaryRow = VisitRow.extend({
+const VisitSummaryRow = VisitRow.pick({
+  id: true,
+  household: true,
+  placeName: true,
+  visitDate: true,
+  stage: true,
+}).extend({
   rooms: z.number(),
   candidates: z.number(),
   looks: z.number(),
+  /** How many there are of which this is one. */
+  total: z.number(),
 })
 export type VisitSummary = z.infer<typeof VisitSummaryRow>
 
-/** All visits: in progress, then planned by date, then finished, latest first. */
-export function listVisits(db: Db): Promise<VisitSummary[]> {
+export const VISITS_A_PAGE = 30
+
+/**
+ * A page of the visits whose household or place holds what was typed: in progress, then planned by date, then finished,
+ * latest first.
+ *
+ * @param page from 0
+ */
+export function listVisits(db: Db, typed = '', page = 0): Promise<VisitSummary[]> {
   return many(
     db,
     VisitSummaryRow,
-    `select * from (
-      select ${COLUMNS},
-        (select count(*) from room where room.visit_id = v.id) as rooms,
-        (select count(*) from candidate where candidate.visit_id = v.id) as candidates,
-        (select count(*) from look where look.visit_id = v.id and retracted_at is null) as looks
-      from visit v) listed
-     order by array_position(array['in-progress', 'planned', 'finished'], stage),
-       case stage when 'planned' then "visitDate" end, "visitDate" desc, household`,
+    `with listed as materialized (
+       select v.id, v.visit_date, v.household,
+         case when v.finished_at is not null then 3 when s.standing > 0 then 1 else 2 end as stage
+       from visit v left join visit_looks s on s.visit_id = v.id
+       where v.removed_at is null
+         and ($1 = '' or position(lower($1) in lower(v.household || ' ' || v.place_name)) > 0)),
+     page as (
+       select id, stage, row_number() over () as place from (
+         select id, stage from listed
+         order by stage, case stage when 2 then visit_date end, visit_date desc, household, id
+         limit ${VISITS_A_PAGE} offset $2) sorted)
+     select v.id, v.household, v.place_name as "placeName", v.visit_date as "visitDate",
+       (array['in-progress', 'planned', 'finished'])[page.stage] as stage,
+       (select count(*) from listed) as total,
+       (select count(*) from room where room.visit_id = v.id and room.removed_at is null) as rooms,
+       (select count(*) from candidate c where c.visit_id = v.id and c.removed_at is null) as candidates,
+       (select count(*) from look l join room r on r.id = l.room_id join candidate c on c.id = l.candidate_id
+         where l.visit_id = v.id and l.retracted_at is null and r.removed_at is null
+           and c.removed_at is null) as looks
+     from page join visit v on v.id = page.id order by page.place`,
+    [typed, page * VISITS_A_PAGE],
   )
 }
 
+/** A visit that is in the list, or null. */
 export function findVisit(db: Db, id: string): Promise<Visit | null> {
-  return maybeOne(db, VisitRow, `select ${COLUMNS} from visit v where v.id = $1`, [id])
+  return maybeOne(
+    db,
+    VisitRow,
+    `select ${COLUMNS} from visit v where v.id = $1 and v.removed_at is null`,
+    [id],
+  )
 }
 
 /** Writes a visit's brief; the same id again changes it. */
-export async function saveVisit(db: Db, visit: NewVisit): Promise<void> {
-  await db.query(
-    `with kept as (
-       insert into visit (id, household, wishes, will_not_have, place_name, latitude_deg,
-         longitude_deg, time_zone, visit_date, wants, contrast, climate, old_paint, from_minute, to_minute)
-       values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $12, $13, $14, $15, $16, $17)
-       on conflict (id) do update set household = excluded.household, wishes = excluded.wishes,
-         will_not_have = excluded.will_not_have, place_name = excluded.place_name,
-         latitude_deg = excluded.latitude_deg, longitude_deg = excluded.longitude_deg,
-         time_zone = excluded.time_zone, visit_date = excluded.visit_date, wants = excluded.wants,
-         contrast = excluded.contrast, climate = excluded.climate, old_paint = excluded.old_paint,
-         from_minute = excluded.from_minute, to_minute = excluded.to_minute
-       returning id)
-     insert into visit_house_rule (visit_id, rule, school)
-     select kept.id, asked.rule, asked.school
-     from kept, unnest($10::text[], $11::text[]) as asked (rule, school)
-     on conflict (visit_id, rule) do update set school = excluded.school
-       where visit_house_rule.school <> excluded.school`,
+export async function saveVisit(tx: Db, visit: NewVisit, at: string): Promise<void> {
+  await tx.query(
+    `insert into visit (id, household, wishes, will_not_have, place_name, latitude_deg, longitude_deg, time_zone,
+       visit_date, wants, contrast, climate, old_paint, from_minute, to_minute, created_at)
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9::date, $10, $11, $12, $13, $14, $15, $16::timestamptz)
+     on conflict (id) do update set household = excluded.household, wishes = excluded.wishes,
+       will_not_have = excluded.will_not_have, place_name = excluded.place_name,
+       latitude_deg = excluded.latitude_deg, longitude_deg = excluded.longitude_deg,
+       time_zone = excluded.time_zone, visit_date = excluded.visit_date, wants = excluded.wants,
+       contrast = excluded.contrast, climate = excluded.climate, old_paint = excluded.old_paint,
+       from_minute = excluded.from_minute, to_minute = excluded.to_minute`,
     [
       visit.id,
       visit.household,
@@ -117,22 +144,37 @@ export async function saveVisit(db: Db, visit: NewVisit): Promise<void> {
       visit.longitudeDeg,
       visit.timeZone,
       visit.visitDate,
-      HOUSE_RULE_NAMES,
-      HOUSE_RULE_NAMES.map((rule) => visit.houseRules[rule]),
       visit.wants,
       visit.contrast,
       visit.climate,
       visit.oldPaint,
       visit.fromMinute,
       visit.toMinute,
+      at,
     ],
+  )
+  await tx.query(
+    `insert into visit_house_rule (visit_id, rule, school)
+     select $1::uuid, asked.rule, asked.school from unnest($2::text[], $3::text[]) as asked (rule, school)
+     on conflict (visit_id, rule) do update set school = excluded.school`,
+    [visit.id, HOUSE_RULE_NAMES, HOUSE_RULE_NAMES.map((rule) => visit.houseRules[rule])],
   )
 }
 
-/** Marks a visit finished, or takes the mark back. */
-export async function setVisitFinished(db: Db, id: string, finished: boolean): Promise<void> {
-  await db.query(
-    `update visit set finished_at = case when $2 then coalesce(finished_at, now()) end where id = $1`,
-    [id, finished],
+/** Marks a visit finished at an instant, or takes the mark back. */
+export async function setVisitFinished(tx: Db, id: string, at: string | null): Promise<void> {
+  await tx.query(
+    `update visit set finished_at = case when $2::timestamptz is not null then coalesce(finished_at, $2::timestamptz) end
+     where id = $1`,
+    [id, at],
+  )
+}
+
+/** Takes a visit out of the list at an instant, or puts it back. */
+export async function setVisitRemoved(tx: Db, id: string, at: string | null): Promise<void> {
+  await tx.query(
+    `update visit set removed_at = case when $2::timestamptz is not null then coalesce(removed_at, $2::timestamptz) end
+     where id = $1`,
+    [id, at],
   )
 }

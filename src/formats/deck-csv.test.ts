@@ -136,3 +136,40 @@ test('no bytes whatever crash the reader, and a refusal always names a line', ()
     { numRuns: 500 },
   )
 })
+
+// A statement that is quick on one of these and takes minutes on the other fails by the runner's own limit.
+test.each([
+  ['newlines', '\n'.repeat(8_000_000)],
+  ['blanks', ' '.repeat(8_000_000)],
+  ['commas', ','.repeat(2_000_000)],
+  ['carriage returns', '\r\n'.repeat(4_000_000)],
+])('eight million %s are refused in words', (_, text) => {
+  const read = readDeckCsv(new TextEncoder().encode(text))
+  expect(read).toMatchObject({
+    ok: false,
+    errors: [{ message: expect.stringMatching(/[Ee]xpected|Missing/) }],
+  })
+})
+
+test.each([
+  ['code', 41, 'code is longer than 40 characters'],
+  ['strip', 41, 'strip is longer than 40 characters'],
+  ['name', 121, 'name is longer than 120 characters'],
+])(
+  'a %s of %d characters is refused at its line, before the store would',
+  (column, length, words) => {
+    const cells = {
+      code: 'A1',
+      name: 'Oneling',
+      strip: 'A',
+      base: 'white',
+      hex: '#808080',
+      [column]: 'x'.repeat(length),
+    }
+    const text = `${Object.keys(cells).join(',')}\n${Object.values(cells).join(',')}\n`
+    expect(readDeckCsv(new TextEncoder().encode(text))).toEqual({
+      ok: false,
+      errors: [{ line: 2, message: expect.stringContaining(words) }],
+    })
+  },
+)

@@ -39,7 +39,12 @@ export function readDeckCsv(bytes: Uint8Array): DeckCsv {
   const text = decode(bytes)
   if (text === null)
     return refuse(1, 'The file is not UTF-8 text. Save it as “CSV UTF-8” and try again.')
-  const parsed = Papa.parse<string[]>(text, { delimiter: delimiterOf(text) })
+  const whole = text.trimEnd()
+  // No more is parsed than may come in.
+  const parsed = Papa.parse<string[]>(whole, {
+    delimiter: delimiterOf(text),
+    preview: MOST_DECK_LINES + 2,
+  })
   const rows = parsed.data
   while (rows.length > 0 && rows.at(-1)!.every((cell) => cell.trim() === '')) rows.pop()
   if (rows.length < 2)
@@ -47,7 +52,7 @@ export function readDeckCsv(bytes: Uint8Array): DeckCsv {
   if (rows.length - 1 > MOST_DECK_LINES)
     return refuse(
       MOST_DECK_LINES + 2,
-      `A deck has at most ${MOST_DECK_LINES.toLocaleString('en-GB')} lines, this file has ${(rows.length - 1).toLocaleString('en-GB')}.`,
+      `A deck has at most ${MOST_DECK_LINES.toLocaleString('en-GB')} lines, this file has ${(whole.match(/\n/g) ?? []).length.toLocaleString('en-GB')}.`,
     )
   const columns = findColumns(rows[0]!)
   if ('missing' in columns) return refuse(1, columns.missing)
@@ -116,21 +121,24 @@ function findColumns(heading: readonly string[]): Columns | { missing: string } 
   return { at, reading, width: names.length }
 }
 
-const TextCell = z
-  .string()
-  .min(1, 'is empty')
-  .max(120, 'is longer than 120 characters')
-  .refine(
-    (text) => !/^[=+\-@\t]/.test(text),
-    'looks like a spreadsheet formula; expected plain text',
-  )
+const textCell = (most: number) =>
+  z
+    .string()
+    .min(1, 'is empty')
+    .max(most, `is longer than ${most} characters`)
+    .refine(
+      (text) => !/^[=+\-@\t]/.test(text),
+      'looks like a spreadsheet formula; expected plain text',
+    )
+// As long as the record has room for.
+const TEXT_CELLS = { code: textCell(40), name: textCell(120), strip: textCell(40) } as const
 const BaseCell = z.enum(BASES)
 
 function readRow(cells: readonly string[], columns: Columns): DeckCsvColour | string {
   if (cells.length !== columns.width) return `Expected ${columns.width} cells, got ${cells.length}.`
   const cell = (name: string): string => cells[columns.at.get(name)!]!.trim()
   for (const name of ['code', 'name', 'strip'] as const) {
-    const checked = TextCell.safeParse(cell(name))
+    const checked = TEXT_CELLS[name].safeParse(cell(name))
     if (!checked.success) return `${name} ${checked.error.issues[0]!.message}${said(cell(name))}.`
   }
   const base = BaseCell.safeParse(cell('base').toLowerCase())

@@ -1,5 +1,6 @@
 import { clockTime } from '../core/light/day-clock'
-import { isTimeZone, localDay } from './local-day'
+import { dayByClock } from '../core/light/zone-clock'
+import { isTimeZone, localDay, zoneClock } from './local-day'
 import { findTowns } from './towns'
 
 test('a day in summer time begins an hour before UTC’s', () => {
@@ -36,4 +37,36 @@ test('towns are found by the beginning of their name, accents or not, largest fi
     timeZone: 'Australia/Melbourne',
   })
   expect(findTowns('x')).toEqual([])
+})
+
+// Zones whose clocks do odd things: jumps at midnight, by half an hour, in the southern summer, and none at all.
+test.each([
+  'Europe/London',
+  'America/New_York',
+  'America/Santiago',
+  'Africa/Cairo',
+  'Asia/Beirut',
+  'America/Havana',
+  'Australia/Lord_Howe',
+  'Asia/Kolkata',
+])('every day of six years in %s is the same by its clock as by the calendar library', (zone) => {
+  const clock = zoneClock(zone, '2026-06-21')
+  for (let day = Date.UTC(2024, 0, 1); day < Date.UTC(2030, 0, 1); day += 86_400_000) {
+    const date = new Date(day).toISOString().slice(0, 10)
+    expect(dayByClock(clock, date)).toEqual(localDay(date, zone))
+  }
+})
+
+test('a date that does not exist or lies outside the years that are known is none', () => {
+  const clock = zoneClock('Europe/London', '2026-06-21')
+  for (const date of [
+    '2026-02-29',
+    '2026-13-01',
+    '2026-1-1',
+    'tomorrow',
+    '2023-12-31',
+    '2030-01-01',
+  ])
+    expect(dayByClock(clock, date)).toBeNull()
+  expect(dayByClock(clock, '2028-02-29')).not.toBeNull()
 })

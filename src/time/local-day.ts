@@ -1,5 +1,6 @@
 import { Temporal } from 'temporal-polyfill'
 import { MS_PER_MINUTE, type LocalDay } from '../core/light/day-clock'
+import type { ZoneClock } from '../core/light/zone-clock'
 
 /**
  * A calendar day at a place in UTC, with the clock changes in it.
@@ -15,7 +16,12 @@ export function localDay(isoDate: string, timeZone: string): LocalDay {
   const lengthMinutes = Math.round(
     (end.epochMilliseconds - start.epochMilliseconds) / MS_PER_MINUTE,
   )
-  return { startUtcMs: start.epochMilliseconds, lengthMinutes, shifts: clockShifts(start, end) }
+  return {
+    date: isoDate,
+    startUtcMs: start.epochMilliseconds,
+    lengthMinutes,
+    shifts: clockShifts(start, end),
+  }
 }
 
 function clockShifts(
@@ -32,6 +38,29 @@ function clockShifts(
     if (byMinutes !== 0) shifts.push({ atMinute, byMinutes })
     before = change
   }
+}
+
+// A date is asked for in the years around a visit.
+const YEARS_BEFORE = 2
+const YEARS_AFTER = 3
+
+/** The clocks of a place over the years around a date, for `dayByClock`. */
+export function zoneClock(timeZone: string, aroundDate: string): ZoneClock {
+  const year = Number(aroundDate.slice(0, 4))
+  const firstDate = `${year - YEARS_BEFORE}-01-01`
+  const lastDate = `${year + YEARS_AFTER}-12-31`
+  const from = Temporal.PlainDate.from(firstDate).subtract({ days: 2 }).toZonedDateTime(timeZone)
+  const until = Temporal.PlainDate.from(lastDate).add({ days: 2 }).toZonedDateTime(timeZone)
+  const offsets: [number, number][] = [[from.epochMilliseconds, from.offsetNanoseconds / 60e9]]
+  let at = from
+  for (;;) {
+    const change = at.getTimeZoneTransition('next')
+    if (!change || change.epochMilliseconds >= until.epochMilliseconds) break
+    if (change.offsetNanoseconds !== at.offsetNanoseconds)
+      offsets.push([change.epochMilliseconds, change.offsetNanoseconds / 60e9])
+    at = change
+  }
+  return { offsets, firstDate, lastDate }
 }
 
 /** Whether a name is a time zone this machine knows. */

@@ -1,14 +1,11 @@
 import { COMPARATORS } from '@/core/undertone/comparators'
 import { aspectOf } from '@/core/light/aspect'
-import { minuteAtClockTime, type LocalDay } from '@/core/light/day-clock'
+import { clockOfMinutes, minuteAtClockTime, type LocalDay } from '@/core/light/day-clock'
 import type { Sky } from '@/core/light/sky'
 import { dayPlan, MOST_ROOMS } from '@/core/plan/day-plan'
-import { listCandidates } from '@/db/candidates'
-import { listDecks } from '@/db/decks'
-import { openDb } from '@/db/store'
 import { simulatedForecaster } from '@/devices/sky-forecast'
 import { candidatePaint } from './paints'
-import { loadRoomDays, loadVisit } from './visit-page'
+import { loadCandidates, loadDecks, loadRoomDays, loadVisit } from './visit-page'
 
 /**
  * In which order to see the rooms of a visit, and what is left for later.
@@ -20,9 +17,8 @@ export async function loadDayPlan(visitId: string, sky: Sky | null = null) {
   const { visit } = page
   const rooms = page.rooms.slice(0, MOST_ROOMS)
   const roomDays = await loadRoomDays(page)
-  const db = await openDb()
-  const decks = await listDecks(db)
-  const candidates = (await listCandidates(db, visit.id)).map(
+  const decks = await loadDecks()
+  const candidates = (await loadCandidates(visit.id)).map(
     (candidate) => candidatePaint(candidate, decks).reflectance,
   )
   const colours =
@@ -61,8 +57,7 @@ export async function loadDayPlan(visitId: string, sky: Sky | null = null) {
 /** Minutes into the day at which its clocks show a time; where clocks jump over it, the minute after. */
 function minuteOfClock(day: LocalDay, clockMinute: number): number {
   for (let minute = clockMinute; minute < 1440; minute++) {
-    const hours = String(Math.floor(minute / 60)).padStart(2, '0')
-    const found = minuteAtClockTime(day, `${hours}:${String(minute % 60).padStart(2, '0')}`)
+    const found = minuteAtClockTime(day, clockOfMinutes(minute))
     if (found !== null) return found
   }
   return day.lengthMinutes

@@ -1,10 +1,5 @@
-import type { RoomCharacter } from '@/core/advice/room-character'
-import { weakestStrengthPercent, type HouseRules } from '@/core/advice/house-rules'
+import type { HouseRules } from '@/core/advice/house-rules'
 import type { Reflectance } from '@/core/colour/spectrum'
-import { isCoolAndEven } from '@/core/light/aspect'
-import { keyLights, type KeyLight } from '@/core/light/key-lights'
-import { lightOf, type LightChoice, type RoomDay } from '@/core/light/light-choice'
-import { daylightFactorPercent } from '@/core/light/room'
 import { shiftedByEye } from '@/core/paint/by-eye'
 import {
   reflectanceOfReading,
@@ -16,16 +11,22 @@ import { atStrength, ladderOf, whyNoLadder } from '@/core/paint/strength'
 import { isJudgedAgainst, mayInspire } from '@/core/pairing/keeper-kind'
 import type { StrengthRung } from '@/core/pairing/pair-reading'
 import { roleOf } from '@/core/pairing/role'
-import { finishesOf, lightMatters } from '@/core/ranking/asked-room'
+import {
+  finishesOf,
+  neighbourFinish,
+  type NamedFinish,
+  type RoomBrief,
+} from '@/core/ranking/asked-room'
+import type { ProposalStatus } from '@/core/record/proposal'
 import type { Candidate } from '@/db/candidates'
 import type { Deck, DeckColour } from '@/db/decks'
 import type { Keeper } from '@/db/keepers'
 import type { Room } from '@/db/rooms'
 import type { Visit } from '@/db/visits'
-import type { BenchCandidate, BenchKeeper } from '@/ui/bench/bench-model'
-import type { RankedFor } from '@/ui/deck/room-ranking'
+import type { BenchCandidate, BenchKeeper, ProposedCandidate } from '@/ui/bench/bench-model'
 import type { DeckEntry } from '@/ui/deck/deck-strips'
 import type { LeadKeeper } from '@/ui/lead/lead-model'
+import { loadCandidates, loadDecks, loadKeepersInRoom, loadVisit } from './visit-page'
 
 /** A candidate ready to be looked at, with the ladder its base allows. */
 export function candidatePaint(candidate: Candidate, decks: readonly Deck[]): BenchCandidate {
@@ -42,6 +43,7 @@ export function candidatePaint(candidate: Candidate, decks: readonly Deck[]): Be
   return {
     ...rung(candidate.strengthPercent),
     id: candidate.id,
+    deckColourId: candidate.deckColourId,
     code: candidate.code,
     name: candidate.name,
     maker: deck.maker,
@@ -49,6 +51,16 @@ export function candidatePaint(candidate: Candidate, decks: readonly Deck[]): Be
     whyNoLadder: reason,
   }
 }
+
+/** A candidate in the sheen that it is proposed in for a room. */
+export const proposedPaint = (
+  candidate: Candidate,
+  roomId: string,
+  decks: readonly Deck[],
+): ProposedCandidate => ({
+  ...candidatePaint(candidate, decks),
+  sheen: candidate.proposals.find((proposal) => proposal.roomId === roomId)?.sheen ?? 'matt',
+})
 
 export const whiteBaseOf = (deck: Deck): Reflectance =>
   reflectanceOfReading({ kind: 'lab', lab: deck.whiteBase })
@@ -101,61 +113,56 @@ export const deckEntry = ({
 const paintSource = (reading: PlainReading): ReadingSource =>
   reading.kind === 'lab' ? 'maker' : 'screen'
 
-const LIGHT_WORDS: Record<KeyLight['name'], string> = {
-  midday: 'at midday',
-  sun: 'in the low sun',
-  lamps: 'under lamps',
-}
-
-/** Everything that a deck is ranked by in a room. */
-export function rankedFor(
-  visit: Visit,
-  room: Room,
-  roomDay: RoomDay,
-  keepers: readonly Keeper[],
-): RankedFor {
+/** Everything that a deck is ranked by in a room, whatever the day. */
+export async function loadRoomBrief(visit: Visit, room: Room): Promise<RoomBrief> {
   const rules = visit.houseRules
-  const judged = keepers.filter(({ state }) => isJudgedAgainst(state))
+  const judged = (await loadKeepersInRoom(visit.id, room.id)).filter(({ state }) =>
+    isJudgedAgainst(state),
+  )
   return {
-    finishes: finishesOf(
-      judged.map((keeper) => ({ ...keeper, ...keeperFinish(keeper, rules) })),
-      room.leadKeeperId,
-    ),
-    lights: keyLights(roomDay).map(({ name, choice }) => ({
-      name: LIGHT_WORDS[name],
-      choice,
-      matters: lightMatters(name, room.useHours),
-    })),
-    character: characterOf(visit, room, roomDay, judged),
     rules,
-    weakestPercent: weakestStrengthPercent(rules),
+    finishes: [
+      ...finishesOf(
+        judged.map((keeper) => ({ ...keeper, ...keeperFinish(keeper, rules) })),
+        room.leadKeeperId,
+      ),
+      ...(await neighboursOf(visit, room)),
+    ],
+    wishes: {
+      hasCarpet: judged.some(({ kind }) => kind === 'carpet'),
+      useHours: room.useHours,
+      climate: visit.climate,
+      wants: visit.wants,
+      contrast: visit.contrast,
+      willNotHave: visit.willNotHave,
+    },
   }
 }
 
-/** What of a room speaks for or against a colour before any finish does. */
-function characterOf(
-  visit: Visit,
-  room: Room,
-  roomDay: RoomDay,
-  judged: readonly Keeper[],
-): RoomCharacter {
-  const lamps = lightOf(roomDay, LAMPS_ALONE)
-  return {
-    daylightFactorPercent: daylightFactorPercent(room),
-    coolAndEven: isCoolAndEven(room, roomDay.place),
-    hasCarpet: judged.some(({ kind }) => kind === 'carpet'),
-    lamps: lamps && { cctK: lamps.cctK, illuminanceLux: lamps.illuminanceLux },
-    useHours: room.useHours,
-    climate: visit.climate,
-    wants: visit.wants,
-    willNotHave: visit.willNotHave,
-  }
-}
-
-const LAMPS_ALONE: LightChoice = {
-  source: 'lamps',
-  minute: 20 * 60,
-  sky: 'clear',
-  lampsOn: true,
-  spot: 'walls',
+/** Walls of the rooms seen from this one, as far as they are settled: the pick, or what goes to board. */
+async function neighboursOf(visit: Visit, room: Room): Promise<NamedFinish[]> {
+  if (room.seenFrom.length === 0) return []
+  const { rooms } = await loadVisit(visit.id)
+  const candidates = await loadCandidates(visit.id)
+  const decks = await loadDecks()
+  return rooms
+    .filter(({ id }) => room.seenFrom.includes(id))
+    .flatMap((other) => {
+      const onWalls = (status: ProposalStatus): Candidate | undefined =>
+        candidates.find(({ ruledOut, proposals }) =>
+          proposals.some(
+            (each) =>
+              each.roomId === other.id &&
+              each.surface === 'walls' &&
+              each.status === status &&
+              ruledOut === null,
+          ),
+        )
+      const settled = onWalls('picked') ?? onWalls('going to board')
+      if (!settled) return []
+      const { reflectance, source, name, strengthPercent } = candidatePaint(settled, decks)
+      const part = `${name} at ${strengthPercent} %`
+      const wall = { id: other.id, name: `the walls of ${other.name}`, part, reflectance, source }
+      return [neighbourFinish(wall, visit.houseRules)]
+    })
 }

@@ -1,67 +1,80 @@
-import { seenLine, seenWords } from '@/core/undertone/drawn'
-import { cellVerdict } from '@/core/record/cell-verdict'
-import { lightnessWord } from '@/core/undertone/lightness-word'
-import type { Verdict } from '@/core/record/verdict'
 import { clockTime } from '@/core/light/day-clock'
 import { keyLights } from '@/core/light/key-lights'
 import { daySentences } from '@/core/light/light-words'
 import { lrvPercent } from '@/core/paint/lrv'
-import { listCandidates } from '@/db/candidates'
-import { listDecks } from '@/db/decks'
-import { listKeepersInRoom } from '@/db/keepers'
-import { listLooks, type Look } from '@/db/looks'
-import { openDb } from '@/db/store'
-import { lightWords, verdictSentence } from '@/ui/verdict/look-words'
-import { bandsOf } from './house-grid'
+import { cellSays } from '@/core/record/cell'
+import { seenSaid } from '@/core/record/look-words'
+import { verdictSentence, type Verdict } from '@/core/record/verdict'
+import { seenLine, seenWords } from '@/core/undertone/drawn'
+import { lightnessWord } from '@/core/undertone/lightness-word'
+import type { KeptLook } from '@/db/looks'
+import { bandsOf, looksOf, lookWordsOf, whyOut } from './house-grid'
 import { candidatePaint } from './paints'
-import { loadRoom } from './visit-page'
+import {
+  loadCandidates,
+  loadDecks,
+  loadKeepersInRoom,
+  loadRoom,
+  loadStandingLooks,
+} from './visit-page'
 
-/** The record of one room, ready to print. */
-export async function loadRoomSheet(visitId: string, roomId: string) {
-  const { visit, room, roomDay } = await loadRoom(visitId, roomId)
-  const db = await openDb()
-  const decks = await listDecks(db)
-  const keepers = await listKeepersInRoom(db, room.id)
-  const looks = (await listLooks(db, visit.id)).filter(
-    (look) => look.roomId === room.id && !look.retracted,
-  )
+/**
+ * The record of one room, ready to print.
+ *
+ * @param date the day of its lights, the visit's own without one
+ */
+export async function loadRoomSheet(visitId: string, roomId: string, date?: string) {
+  const { visit, room, roomDay } = await loadRoom(visitId, roomId, date)
+  const decks = await loadDecks()
+  const keepers = await loadKeepersInRoom(visit.id, room.id)
+  const looks = (await loadStandingLooks(visit.id)).filter((look) => look.roomId === room.id)
   const lights = keyLights(roomDay)
+  const words = await lookWordsOf(visit)
 
-  const entries = (await listCandidates(db, visit.id)).map((candidate) => {
+  const entries = (await loadCandidates(visit.id)).flatMap((candidate) => {
+    const proposals = candidate.proposals.filter((proposal) => proposal.roomId === room.id)
+    const own = looksOf(looks, candidate.id, room.id)
+    if (proposals.length === 0 && own.length === 0) return []
     const paint = candidatePaint(candidate, decks)
-    const own = looks.filter((look) => look.candidateId === candidate.id)
     return {
       paint,
+      proposals,
+      ruledOut: whyOut(candidate, room.id),
       base: candidate.base,
       lrvPercent: lrvPercent(paint.reflectance),
       words: lights[0]
         ? seenLine(seenWords(lights[0].prepared, paint.reflectance, visit.houseRules))
         : lightnessWord(lrvPercent(paint.reflectance)),
       bands: bandsOf(paint, lights),
-      standing: cellVerdict(own),
-      looks: own.map((look) => lookLine(look)),
+      says: cellSays(own),
+      looks: own.map(lookLine),
     }
   })
   const standing = (...verdicts: readonly Verdict[]) =>
-    entries.filter((entry) => entry.standing && verdicts.includes(entry.standing.verdict))
+    entries.filter(
+      ({ says, ruledOut }) => ruledOut === null && says.verdict && verdicts.includes(says.verdict),
+    )
 
-  function lookLine(look: Look) {
+  function lookLine(look: KeptLook) {
     return {
       id: look.id,
-      against: keepers.find(({ id }) => id === look.keeperId)?.name ?? 'a keeper',
-      light: lightWords(
-        { ...look, source: look.lightSource, minute: look.lightMinute },
-        roomDay.place,
-        roomDay.day,
-      ),
+      against: words.against(look),
+      light: words.light(look),
+      how: seenSaid(look),
+      isOnScreen: look.seen.as === 'screen',
       said: verdictSentence(look.verdict, look.reasons),
+      lean: look.lean,
       note: look.note,
+      client: look.client,
+      by: look.by,
+      model: look.model,
     }
   }
 
   return {
     visit,
     room,
+    date: roomDay.day.date,
     keepers,
     lightNames: lights.map(({ name, choice }) =>
       name === 'lamps' ? 'under lamps' : `${name}, ${clockTime(roomDay.day, choice.minute)}`,
@@ -71,9 +84,13 @@ export async function loadRoomSheet(visitId: string, roomId: string) {
       { title: 'What works', entries: standing('works') },
       { title: 'Works at another strength', entries: standing('works-lighter', 'works-stronger') },
       { title: 'Still open', entries: standing('unsure') },
-      { title: 'Ruled out, and why', entries: standing('no') },
+      {
+        title: 'Ruled out, and why',
+        entries: entries.filter(({ says, ruledOut }) => ruledOut !== null || says.verdict === 'no'),
+      },
     ],
-    unseen: entries.filter((entry) => entry.standing === null),
+    // Seen on a screen only is not seen.
+    unseen: entries.filter(({ says, ruledOut }) => ruledOut === null && says.verdict === null),
   }
 }
 

@@ -1,14 +1,37 @@
 import { notFound } from 'next/navigation'
+import { cache } from 'react'
 import { z } from 'zod'
 import type { LocalDay } from '@/core/light/day-clock'
 import type { RoomDay } from '@/core/light/light-choice'
-import { listKeepers } from '@/db/keepers'
+import { listAllCandidates, type Candidate } from '@/db/candidates'
+import { lastSeq } from '@/db/commands'
+import { listDecks } from '@/db/decks'
+import { listKeepers, type Keeper } from '@/db/keepers'
+import { listLooks, type KeptLook } from '@/db/looks'
 import { listMeterReadings } from '@/db/meter-readings'
-import { openDb } from '@/db/store'
 import { listRooms, type Room } from '@/db/rooms'
+import { openDb } from '@/db/store'
 import { findVisit, type Visit } from '@/db/visits'
-import { surfacesOf } from './room-surfaces'
 import { localDay } from '@/time/local-day'
+import { surfacesOf } from './room-surfaces'
+
+// Each is asked for once a request, however many parts of a page need it.
+
+/** The visit an address names, or null. */
+export const findVisitById = cache(async (visitId: string): Promise<Visit | null> =>
+  z.uuid().safeParse(visitId).success ? findVisit(await openDb(), visitId) : null,
+)
+const roomsOf = cache(async (visitId: string) => listRooms(await openDb(), visitId))
+export const loadKeepers = cache(async (visitId: string) => listKeepers(await openDb(), visitId))
+export const loadReadings = cache(async (visitId: string) =>
+  listMeterReadings(await openDb(), visitId),
+)
+export const loadAllCandidates = cache(async (visitId: string) =>
+  listAllCandidates(await openDb(), visitId),
+)
+export const loadLooks = cache(async (visitId: string) => listLooks(await openDb(), visitId))
+export const loadDecks = cache(async () => listDecks(await openDb()))
+export const loadLastSeq = cache(async (visitId: string) => lastSeq(await openDb(), visitId))
 
 export interface VisitPage {
   readonly visit: Visit
@@ -19,35 +42,62 @@ export interface VisitPage {
 export async function loadVisit(visitId: string): Promise<VisitPage> {
   const visit = await findVisitById(visitId)
   if (!visit) notFound()
-  return { visit, rooms: await listRooms(await openDb(), visitId) }
+  return { visit, rooms: await roomsOf(visitId) }
 }
 
-/** The visit an address names, or null. */
-export async function findVisitById(visitId: string): Promise<Visit | null> {
-  return z.uuid().safeParse(visitId).success ? findVisit(await openDb(), visitId) : null
+/** Candidates of a visit that are in sight. */
+export const loadCandidates = async (visitId: string): Promise<Candidate[]> =>
+  (await loadAllCandidates(visitId)).filter(({ dropped }) => !dropped)
+
+/** Keepers of a room, also those entered in another, dearest to change first. */
+export const loadKeepersInRoom = async (visitId: string, roomId: string): Promise<Keeper[]> =>
+  (await loadKeepers(visitId)).filter(({ roomIds }) => roomIds.includes(roomId))
+
+/** Whether a candidate is up in a room: proposed for a surface of it, and ruled out neither there nor for the house. */
+export const isUpIn = (candidate: Candidate, roomId: string): boolean =>
+  candidate.ruledOut === null &&
+  candidate.proposals.some(
+    (proposal) => proposal.roomId === roomId && proposal.status !== 'ruled out',
+  )
+
+/** Looks that stand, in rooms that stand, at candidates that are in sight. */
+export async function loadStandingLooks(visitId: string): Promise<KeptLook[]> {
+  const { rooms } = await loadVisit(visitId)
+  const inSight = new Set((await loadCandidates(visitId)).map(({ id }) => id))
+  return (await loadLooks(visitId)).filter(
+    ({ retracted, roomId, candidate }) =>
+      !retracted && inSight.has(candidate.candidateId) && rooms.some(({ id }) => id === roomId),
+  )
 }
 
 /** A room of a visit with its day. */
 export async function loadRoom(
   visitId: string,
   roomId: string,
+  date?: string,
 ): Promise<VisitPage & { room: Room; roomDay: RoomDay }> {
   const page = await loadVisit(visitId)
   const room = page.rooms.find((candidate) => candidate.id === roomId)
   if (!room) notFound()
-  return { ...page, room, roomDay: (await loadRoomDays(page)).get(roomId)! }
+  return { ...page, room, roomDay: (await loadRoomDays(page, date)).get(roomId)! }
 }
 
-/** The day of every room of a visit: its surfaces as far as its keepers tell them, and what a meter said. */
-export async function loadRoomDays({
-  visit,
-  rooms,
-}: VisitPage): Promise<ReadonlyMap<string, RoomDay>> {
-  const db = await openDb()
-  const keepers = await listKeepers(db, visit.id)
-  const readings = await listMeterReadings(db, visit.id)
+/**
+ * The day of every room of a visit: its surfaces as far as its keepers tell them, and what a meter said.
+ *
+ * @param date to show instead of the visit's own; one that does not exist is not shown
+ */
+export async function loadRoomDays(
+  { visit, rooms }: VisitPage,
+  date?: string,
+): Promise<ReadonlyMap<string, RoomDay>> {
+  const keepers = await loadKeepers(visit.id)
   const { latitudeDeg, longitudeDeg } = visit
-  const day = localDay(visit.visitDate, visit.timeZone)
+  const day = shownDay(visit, date)
+  const readings = (await loadReadings(visit.id)).map((reading) => ({
+    ...reading,
+    day: localDay(reading.date ?? visit.visitDate, visit.timeZone),
+  }))
   return new Map(
     rooms.map((room) => [
       room.id,
@@ -64,14 +114,7 @@ export async function loadRoomDays({
   )
 }
 
-/** Two days that show a room at its extremes, of the visit's own year. */
-export function solstices({
-  visitDate,
-  timeZone,
-}: Visit): Readonly<Record<'summer' | 'winter', LocalDay>> {
-  const year = visitDate.slice(0, 4)
-  return {
-    summer: localDay(`${year}-06-21`, timeZone),
-    winter: localDay(`${year}-12-21`, timeZone),
-  }
+function shownDay({ visitDate, timeZone }: Visit, date: string | undefined): LocalDay {
+  const asked = z.iso.date().safeParse(date)
+  return localDay(asked.success ? asked.data : visitDate, timeZone)
 }

@@ -9,5 +9,6 @@ export const ORDINARY_ROOM: RoomCharacter = {
   useHours: 'all-day',
   climate: 'mixed',
   wants: [],
+  contrast: 'open',
   willNotHave: '',
 }

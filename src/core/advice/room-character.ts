@@ -2,7 +2,7 @@ import { prepareLight, type PreparedLight } from '../colour/appearance'
 import { daylightSpectrum } from '../colour/daylight'
 import { planckianSpectrum } from '../colour/planckian'
 import type { UseHours } from '../light/use-hours'
-import type { CLIMATES, Want } from './brief'
+import type { CLIMATES, CONTRASTS, Want } from './brief'
 
 /** What of a room speaks for or against a colour before any finish does; cloneable. */
 export interface RoomCharacter {
@@ -15,6 +15,7 @@ export interface RoomCharacter {
   readonly useHours: UseHours
   readonly climate: (typeof CLIMATES)[number]
   readonly wants: readonly Want[]
+  readonly contrast: (typeof CONTRASTS)[number]
   /** What they will not have, as they said it. */
   readonly willNotHave: string
 }

@@ -15,6 +15,7 @@ import { DEFAULT_HOUSE_RULES } from './house-rules'
 import { roomAdvice, saidOf, type AdviceKind } from './room-advice'
 import { ORDINARY_ROOM } from './ordinary-room.fixture'
 import { dullLight, type RoomCharacter } from './room-character'
+import { utcDay } from '../light/utc-day.fixture'
 
 // The trade's scenes of a colour in a room's light (common practice, no published source).
 
@@ -26,8 +27,6 @@ export interface RoomScene {
 
 // An invented house at a temperate latitude, an equinox day in UTC.
 const HOUSE = { latitudeDeg: 52, longitudeDeg: 0 }
-// 21 March 2026, 0:00 UTC.
-const EQUINOX_UTC_MS = 1_774_051_200_000
 
 const roomDay = (...windows: (Partial<RoomWindow> & { bearingDeg: number })[]): RoomDay => ({
   room: {
@@ -38,7 +37,7 @@ const roomDay = (...windows: (Partial<RoomWindow> & { bearingDeg: number })[]): 
     lamps: [PLAIN_LAMP],
   },
   place: HOUSE,
-  day: { startUtcMs: EQUINOX_UTC_MS, lengthMinutes: 1440, shifts: [] },
+  day: utcDay('2026-03-21'),
 })
 
 const surface = (lab: readonly number[]): Reflectance =>

@@ -1,9 +1,8 @@
 import { balanceOf } from './balance'
 import type { RoomDay } from './light-choice'
 import { PLAIN_LAMP, PLAIN_WINDOW } from './room'
+import { utcDay } from './utc-day.fixture'
 
-// 21 March 2026, 0:00 UTC.
-const EQUINOX_UTC_MS = 1_774_051_200_000
 const lit = (...bearings: readonly number[]): RoomDay => ({
   room: {
     northSouthMm: 4500,
@@ -13,7 +12,7 @@ const lit = (...bearings: readonly number[]): RoomDay => ({
     lamps: [PLAIN_LAMP],
   },
   place: { latitudeDeg: 52, longitudeDeg: 0 },
-  day: { startUtcMs: EQUINOX_UTC_MS, lengthMinutes: 1440, shifts: [] },
+  day: utcDay('2026-03-21'),
 })
 
 test('east and west balance each other, and the figures say how much', () => {

@@ -1,5 +1,7 @@
 /** One calendar day at a place, as its clocks show it. */
 export interface LocalDay {
+  /** As 2026-12-21. */
+  readonly date: string
   /** The day's first instant, milliseconds since 1970, UTC. */
   readonly startUtcMs: number
   /** 1440, or more or less on the days the clocks change. */
@@ -16,9 +18,13 @@ export const utcMsAt = (day: LocalDay, minute: number): number =>
 /** What the clock on the wall shows `minute` minutes into the day: "16:05". */
 export function clockTime(day: LocalDay, minute: number): string {
   const shift = day.shifts.reduce((sum, s) => (minute >= s.atMinute ? sum + s.byMinutes : sum), 0)
-  const shown = Math.round(minute) + shift
-  const hours = Math.floor(shown / 60) % 24
-  return `${String(hours).padStart(2, '0')}:${String(shown % 60).padStart(2, '0')}`
+  return clockOfMinutes(Math.round(minute) + shift)
+}
+
+/** Minutes after midnight as a clock shows them: "09:05". */
+export function clockOfMinutes(minutes: number): string {
+  const hours = Math.floor(minutes / 60) % 24
+  return `${String(hours).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`
 }
 
 /** The minute of the day at which a clock shows a time, or null when it does not read as one. */

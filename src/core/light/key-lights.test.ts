@@ -1,10 +1,11 @@
 import { keyLights } from './key-lights'
 import type { RoomDay } from './light-choice'
 import { PLAIN_LAMP, PLAIN_WINDOW } from './room'
+import { utcDay } from './utc-day.fixture'
 
 const roomDay = (bearings: readonly number[], lumens: number, date = '2026-09-17'): RoomDay => ({
   place: { latitudeDeg: 52, longitudeDeg: 0 },
-  day: { startUtcMs: Date.parse(`${date}T00:00:00Z`), lengthMinutes: 1440, shifts: [] },
+  day: utcDay(date),
   room: {
     northSouthMm: 4500,
     eastWestMm: 4000,

@@ -1,7 +1,8 @@
 import { lightFromAddress, lightToAddress, openingChoice } from './light-address'
 import type { LightChoice } from './light-choice'
+import { utcDay } from './utc-day.fixture'
 
-const day = { startUtcMs: 0, lengthMinutes: 1440, shifts: [] }
+const day = utcDay('2026-06-21')
 
 test('a light goes into the address and comes back', () => {
   const choice: LightChoice = {
@@ -14,6 +15,7 @@ test('a light goes into the address and comes back', () => {
   const address = lightToAddress(choice, day)
   expect(address).toEqual({
     light: 'north',
+    day: '2026-06-21',
     at: '17:30',
     sky: 'partly',
     lamps: 'on',
@@ -23,7 +25,7 @@ test('a light goes into the address and comes back', () => {
 })
 
 test('on a day when the clocks change an address means what the clock shows', () => {
-  const spring = { startUtcMs: 0, lengthMinutes: 1380, shifts: [{ atMinute: 60, byMinutes: 60 }] }
+  const spring = { ...day, lengthMinutes: 1380, shifts: [{ atMinute: 60, byMinutes: 60 }] }
   expect(lightFromAddress({ at: '17:30' }, spring)).toEqual({ minute: 990 })
   // The hour that was skipped names no minute.
   expect(lightFromAddress({ at: '01:30' }, spring)).toEqual({})

@@ -3,8 +3,10 @@ import { LIGHT_SOURCES, type LightChoice, type LightSource } from './light-choic
 import { SKIES, type Sky } from './sky'
 import { ALL_WALLS, SPOT_NAMES, type SpotName } from './spot'
 
-/** The parts of an address that name a light: light=room, at=17:30, sky=clear, lamps=on. */
-export type LightAddress = Readonly<Record<'light' | 'at' | 'sky' | 'lamps' | 'spot', string>>
+/** The parts of an address that name a light: light=room, day=2026-12-21, at=17:30, sky=clear, lamps=on. */
+export type LightAddress = Readonly<
+  Record<'light' | 'day' | 'at' | 'sky' | 'lamps' | 'spot', string>
+>
 
 /** Where a day opens: noon under a clear sky, or under the lamps where there is no window. */
 export function openingChoice(day: LocalDay, hasWindows: boolean): LightChoice {
@@ -35,6 +37,7 @@ export function lightFromAddress(
 export function lightToAddress(choice: LightChoice, day: LocalDay): LightAddress {
   return {
     light: choice.source,
+    day: day.date,
     at: clockTime(day, choice.minute),
     sky: choice.sky,
     lamps: choice.lampsOn ? 'on' : 'off',

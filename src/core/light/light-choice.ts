@@ -29,6 +29,8 @@ export interface MeterReading extends MeterFigures {
   readonly sky: Sky
   readonly lampsOn: boolean
   readonly spot: SpotName
+  /** The day it was taken on; without one, the day that is shown. */
+  readonly day?: LocalDay | undefined
 }
 
 /** A room, where it stands and the day it is seen on. */
@@ -70,7 +72,8 @@ export function pinsOf(roomDay: RoomDay): Pins {
   if (before) return before
   const pins = pinsFrom(
     roomDay.readings.flatMap((reading) => {
-      const model = modelledLight(roomDay, { source: 'room', ...reading })
+      const day = reading.day ?? roomDay.day
+      const model = modelledLight({ ...roomDay, day }, { source: 'room', ...reading })
       return model ? [{ figures: reading, model }] : []
     }),
   )

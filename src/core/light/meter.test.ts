@@ -1,10 +1,11 @@
 import { modelledLight, lightOf, type MeterReading, type RoomDay } from './light-choice'
 import { questionOf } from './meter'
 import { PLAIN_LAMP, PLAIN_WINDOW } from './room'
+import { utcDay } from './utc-day.fixture'
 
 const bare: RoomDay = {
   place: { latitudeDeg: 52, longitudeDeg: 0 },
-  day: { startUtcMs: Date.parse('2026-09-22T00:00:00Z'), lengthMinutes: 1440, shifts: [] },
+  day: utcDay('2026-09-22'),
   room: {
     northSouthMm: 4500,
     eastWestMm: 4000,

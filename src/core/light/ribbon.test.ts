@@ -4,8 +4,9 @@ import { dayRibbon } from './ribbon'
 import { utcMsAt } from './day-clock'
 import { sunPosition } from './sun-position'
 import { PLAIN_LAMP, PLAIN_WINDOW } from './room'
+import { utcDay } from './utc-day.fixture'
 
-const day = { startUtcMs: Date.parse('2026-06-21T00:00:00Z'), lengthMinutes: 1440, shifts: [] }
+const day = utcDay('2026-06-21')
 const place = { latitudeDeg: 52, longitudeDeg: 0 }
 const roomDay = (bearingDeg: number | null, lumens = 1600): RoomDay => ({
   place,

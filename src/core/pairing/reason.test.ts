@@ -17,7 +17,7 @@ test.each<[string, Undertone, Undertone, string]>([
   ['a blue-grey beside an orange floor', at(6, 250), at(16, 68), 'too blue'],
   ['a violet taupe beside gold oak', at(5, 320), at(18, 74), 'too violet'],
   ['the same lean, stronger', at(14, 60), at(6, 58), 'too strong'],
-  ['the same lean, weaker', at(3, 60), at(9, 58), 'too weak'],
+  ['the same lean, weaker', at(3, 60), at(9, 58), 'too pale'],
 ])('%s', (_, wall, finish, reason) => {
   expect(tooMuchOf(wall, finish)).toBe(reason)
 })

@@ -21,7 +21,7 @@ const SAME_WAY_DEG = 12
 /** What a wall is too much of beside a finish, as seen among neutrals: the way it must not go on. */
 export function tooMuchOf(wall: Undertone, finish: Undertone): Reason {
   const apart = hueApartDeg(wall.hueDeg, finish.hueDeg)
-  if (apart < SAME_WAY_DEG) return wall.c > finish.c ? 'too strong' : 'too weak'
+  if (apart < SAME_WAY_DEG) return wall.c > finish.c ? 'too strong' : 'too pale'
   const name = (hueDeg: number): Reason => TOO[namer(wall)(hueDeg)]
   const own = name(wall.hueDeg)
   if (own !== name(finish.hueDeg)) return own
@@ -55,7 +55,7 @@ export function reasonOf(
     case 'bridges':
       return 'sets it off'
     case 'washes out':
-      return 'too weak'
+      return 'too pale'
     case 'dirties':
       if (looksDirty === 'finish') return 'too strong'
       return wall.b > finish.b ? 'too yellow' : 'too grey'

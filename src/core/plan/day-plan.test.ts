@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { reflectanceOfReading } from '../paint/reading'
 import { PLAIN_LAMP, PLAIN_WINDOW } from '../light/room'
 import { bestAssignment, dayPlan, MOST_ROOMS, type PlanRoom } from './day-plan'
+import { utcDay } from '../light/utc-day.fixture'
 
 const permutations = (items: readonly number[]): number[][] =>
   items.length === 0
@@ -38,7 +39,7 @@ const room = (id: string, bearingDeg: number): PlanRoom => ({
   id,
   roomDay: {
     place: { latitudeDeg: 52, longitudeDeg: 0 },
-    day: { startUtcMs: Date.parse('2026-06-21T00:00:00Z'), lengthMinutes: 1440, shifts: [] },
+    day: utcDay('2026-06-21'),
     room: {
       northSouthMm: 4500,
       eastWestMm: 4000,

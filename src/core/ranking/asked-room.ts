@@ -1,12 +1,15 @@
 import type { HouseRules } from '../advice/house-rules'
 import type { RoomCharacter } from '../advice/room-character'
 import { prepareLight } from '../colour/appearance'
-import type { KeyLight } from '../light/key-lights'
+import { isCoolAndEven } from '../light/aspect'
+import { keyLights, type KeyLight } from '../light/key-lights'
 import { lightOf, type LightChoice, type RoomDay } from '../light/light-choice'
+import { daylightFactorPercent } from '../light/room'
 import type { UseHours } from '../light/use-hours'
 import { dearnessOf, keeperMatters, type KeeperKind, type ViewShare } from '../pairing/keeper-kind'
 import type { JudgedKeeper } from '../pairing/judged-keeper'
 import { partsOf, roleOfPart } from '../pairing/parts'
+import { roleOf } from '../pairing/role'
 import { DAYLIGHT } from '../undertone/daylight'
 import type { RankedRoom, RoomFinish } from './ranked-room'
 
@@ -81,6 +84,70 @@ const MATTERS: Record<UseHours, Record<KeyLight['name'], number>> = {
 /** How much a light matters in a room that is used at these hours, 0 to 1. */
 export const lightMatters = (name: KeyLight['name'], useHours: UseHours): number =>
   MATTERS[useHours][name]
+
+/** What a room is ranked by on any day; cloneable. */
+export interface RoomBrief {
+  readonly finishes: readonly NamedFinish[]
+  /** What of the house and its wishes speaks for or against a colour. */
+  readonly wishes: Omit<RoomCharacter, 'daylightFactorPercent' | 'coolAndEven' | 'lamps'>
+  readonly rules: HouseRules
+}
+
+const LIGHT_WORDS: Record<KeyLight['name'], string> = {
+  midday: 'at midday',
+  sun: 'in the low sun',
+  lamps: 'under lamps',
+}
+
+const LAMPS_ALONE: LightChoice = {
+  source: 'lamps',
+  minute: 20 * 60,
+  sky: 'clear',
+  lampsOn: true,
+  spot: 'walls',
+}
+
+/** What a deck is ranked by in a room on a day: the lights of that day, and what they make of the room. */
+export function askedRoomOn({ finishes, wishes, rules }: RoomBrief, roomDay: RoomDay): AskedRoom {
+  const lamps = lightOf(roomDay, LAMPS_ALONE)
+  return {
+    finishes,
+    rules,
+    lights: keyLights(roomDay).map(({ name, choice }) => ({
+      name: LIGHT_WORDS[name],
+      choice,
+      matters: lightMatters(name, wishes.useHours),
+    })),
+    character: {
+      ...wishes,
+      daylightFactorPercent: daylightFactorPercent(roomDay.room),
+      coolAndEven: isCoolAndEven(roomDay.room, roomDay.place),
+      lamps: lamps && { cctK: lamps.cctK, illuminanceLux: lamps.illuminanceLux },
+    },
+  }
+}
+
+// Through a doorway a wall is seen beside another, and only beside it.
+const NEIGHBOUR_MATTERS = 0.4
+
+/** The wall of a room that is seen from this one, as what a colour here is held to: a painted, smooth neighbour. */
+export const neighbourFinish = (
+  wall: { readonly id: string; readonly name: string; readonly part: string } & Pick<
+    RoomFinish,
+    'reflectance' | 'source'
+  >,
+  rules: HouseRules,
+): NamedFinish => ({
+  keeperId: wall.id,
+  name: wall.name,
+  part: wall.part,
+  reflectance: wall.reflectance,
+  source: wall.source,
+  varies: false,
+  role: roleOf('cabinets', rules),
+  shows: 1,
+  matters: NEIGHBOUR_MATTERS,
+})
 
 /** The room with its lights computed; a light in which nothing is seen is left out. */
 export function rankedRoomOf(asked: AskedRoom, roomDay: RoomDay): RankedRoom {

@@ -52,6 +52,7 @@ test('cut short, a ranking is the whole ranking’s beginning', () => {
       {
         wants: turn % 2 === 0 ? ['brighter'] : [],
         willNotHave: turn % 3 === 0 ? 'no grey' : '',
+        contrast: (['open', 'high', 'low'] as const)[turn % 3]!,
         daylightFactorPercent: [0.8, 3, 9][turn % 3]!,
         hasCarpet: turn > 3,
       },

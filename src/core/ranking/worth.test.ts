@@ -70,6 +70,16 @@ test.each<[string, Worth, Worth]>([
     worth([72, 2, 2], OAK, { daylightFactorPercent: 0.8 }),
   ],
   [
+    'crisp stands well apart from a dark floor',
+    worth([88, 2, 8], OAK, { contrast: 'high' }),
+    worth([66, 5, 15], OAK, { contrast: 'high' }),
+  ],
+  [
+    'soft runs one thing into the next',
+    worth([64, 6, 17], OAK, { contrast: 'low' }),
+    worth([64, 6, 17], OAK, { contrast: 'high' }),
+  ],
+  [
     'a grey climate wants the sun',
     worth([82, 3, 10], OAK, { climate: 'grey' }),
     worth([82, -3, -1], OAK, { climate: 'grey' }),

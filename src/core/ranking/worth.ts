@@ -119,8 +119,10 @@ export function ownTerms(place: OwnPlace, room: PreparedRoom, asks: RoomAsks): W
 const NO_WISH: WorthTerm = { points: 0, words: null }
 
 /** What a wish asks of the lean: cosy is warm, calm is quiet, drama is strong or dark; a grey climate wants the sun. */
-function wishTerm({ undertone, lrvPercent }: OwnPlace, { character }: PreparedRoom): WorthTerm {
-  if (character.wants.length === 0 && character.climate !== 'grey') return NO_WISH
+function wishTerm({ undertone, lrvPercent }: OwnPlace, room: PreparedRoom): WorthTerm {
+  const { character } = room
+  if (character.wants.length === 0 && character.climate !== 'grey' && character.contrast === 'open')
+    return NO_WISH
   const strong = chanceOver((undertone.c - 14) / 3)
   const warm = warmLean(undertone)
   const parts: [points: number, words: string][] = character.wants.map((want) => {
@@ -132,12 +134,36 @@ function wishTerm({ undertone, lrvPercent }: OwnPlace, { character }: PreparedRo
   })
   if (character.climate === 'grey')
     parts.push([0.1 * warm * chanceOver((lrvPercent - 50) / 5), 'lends the sun'])
+  if (character.contrast !== 'open') parts.push(contrastPart(undertone, room))
   const points = parts.reduce((sum, [each]) => sum + each, 0)
   const said = parts.filter(([each]) => Math.abs(each) >= 0.1).map(([, words]) => words)
   return {
     points: Math.max(-POINTS.wish, Math.min(POINTS.wish, points)),
     words: said.length > 0 ? said.join(', ') : null,
   }
+}
+
+// Lightness apart, J′, at which things stand crisply apart, and within which one runs into the next; common practice has a
+// step of 20 as clear, of 10 as soft.
+const CRISP = { from: 22, spread: 5 } as const
+const SOFT = { below: 12, spread: 4 } as const
+const CONTRAST_POINTS = 0.25
+
+/** What the contrast they wish for asks: how far the wall stands apart in lightness from what stays, each as it matters. */
+function contrastPart(
+  { j }: Undertone,
+  { character, finishes, seen }: PreparedRoom,
+): [points: number, words: string] {
+  let [apart, total] = [0, 0]
+  for (let f = 0; f < finishes.length; f++) {
+    const weight = finishes[f]!.matters * finishes[f]!.shows
+    apart += weight * Math.abs(j - seen[0]![f]!.j)
+    total += weight
+  }
+  const mean = apart / total
+  return character.contrast === 'high'
+    ? [CONTRAST_POINTS * chanceOver((mean - CRISP.from) / CRISP.spread), 'crisp beside what stays']
+    : [CONTRAST_POINTS * chanceOver((SOFT.below - mean) / SOFT.spread), 'soft beside what stays']
 }
 
 // A lean is shared in full from this strength on.

@@ -10,7 +10,7 @@ export const VERDICT_WORDS: Record<Verdict, string> = {
   no: 'no',
 }
 
-/** Why something is wrong, in the trade's words. */
+/** Why something is wrong, in the trade's words: a dozen that are said all day. */
 export const FAULTS = [
   'too pink',
   'too orange',
@@ -20,14 +20,34 @@ export const FAULTS = [
   'too violet',
   'too grey',
   'too strong',
-  'too weak',
+  'too pale',
   'too dark',
   'too light',
+  'dirty',
+] as const
+
+/** Reasons for saying nothing: a verdict that only has these is withheld, and counts for nothing. */
+export const WITHHELD = ['can’t say in this light', 'can’t judge from here'] as const
+
+/** What is said more seldom. */
+export const MORE_FAULTS = [
+  'muddied',
+  'empty beside it',
+  'skin-pink',
+  'near miss',
   'too little contrast',
+  'needs more undertone',
+  'dated',
+  'harsh',
+  ...WITHHELD,
 ] as const
 
 /** Why it is right. */
 export const MERITS = ['shares the undertone', 'sets it off'] as const
 
-export const REASONS = [...FAULTS, ...MERITS] as const
+export const REASONS = [...FAULTS, ...MORE_FAULTS, ...MERITS] as const
 export type Reason = (typeof REASONS)[number]
+
+/** "no: too green, too strong". */
+export const verdictSentence = (verdict: Verdict, reasons: readonly Reason[]): string =>
+  [VERDICT_WORDS[verdict], reasons.join(', ')].filter(Boolean).join(': ')

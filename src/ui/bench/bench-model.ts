@@ -1,9 +1,14 @@
+import type { PayloadOf } from '@/commands/kinds'
+import type { PreparedLight } from '@/core/colour/appearance'
+import type { LightChoice, RoomDay } from '@/core/light/light-choice'
+import type { RoomLight } from '@/core/light/room-light'
+import { MODEL_VERSION } from '@/core/model-version'
 import type { JudgedKeeper } from '@/core/pairing/judged-keeper'
-import type { StrengthRung } from '@/core/pairing/pair-reading'
-import { FAULTS, MERITS, type Reason, type Verdict } from '@/core/record/verdict'
-import type { LightSource } from '@/core/light/light-choice'
-import type { Sky } from '@/core/light/sky'
-import type { SpotName } from '@/core/light/spot'
+import { pairReading, type PairReading, type StrengthRung } from '@/core/pairing/pair-reading'
+import type { Sheen } from '@/core/paint/sheen'
+import type { Against, LookLight, ModelThen } from '@/core/record/look'
+import { FAULTS, MERITS, MORE_FAULTS, type Reason, type Verdict } from '@/core/record/verdict'
+import type { ShownLook } from '../record/visit-record'
 
 export interface BenchKeeper extends JudgedKeeper {
   readonly id: string
@@ -12,6 +17,7 @@ export interface BenchKeeper extends JudgedKeeper {
 
 export interface BenchCandidate extends StrengthRung {
   readonly id: string
+  readonly deckColourId: string
   readonly code: string
   readonly name: string
   readonly maker: string
@@ -19,37 +25,39 @@ export interface BenchCandidate extends StrengthRung {
   readonly whyNoLadder: string | null
 }
 
-export interface BenchLook {
-  readonly id: string
-  readonly candidateId: string
-  readonly keeperId: string
-  readonly lightSource: LightSource
-  readonly lightMinute: number
-  readonly sky: Sky
-  readonly lampsOn: boolean
-  readonly spot: SpotName
-  readonly verdict: Verdict
-  readonly reasons: readonly Reason[]
-  readonly note: string
-  readonly retracted: boolean
+/** A candidate as it is proposed for the room at hand. */
+export interface ProposedCandidate extends BenchCandidate {
+  readonly sheen: Sheen
 }
 
 export interface BenchPair {
   readonly keeper: BenchKeeper
-  readonly candidate: BenchCandidate
+  readonly candidate: ProposedCandidate
 }
 
 /** Every candidate past one finish, then past the next. */
 export function benchPairs(
   keepers: readonly BenchKeeper[],
-  candidates: readonly BenchCandidate[],
+  candidates: readonly ProposedCandidate[],
 ): BenchPair[] {
   return keepers.flatMap((keeper) => candidates.map((candidate) => ({ keeper, candidate })))
 }
 
-/** Reasons that make sense for a verdict, in the order of their keys. */
-export const reasonsFor = (verdict: Verdict): readonly Reason[] =>
-  verdict === 'works' ? MERITS : FAULTS
+/** Looks at a pair: at the keeper as a whole or at a part of it. */
+export const looksAt = (
+  looks: readonly ShownLook[],
+  { keeper, candidate }: BenchPair,
+): ShownLook[] =>
+  looks.filter(
+    ({ against, candidate: { candidateId } }) =>
+      candidateId === candidate.id && against.kind === 'keeper' && against.keeperId === keeper.id,
+  )
+
+/** Reasons that make sense for a verdict, in the order of their keys; those said more seldom stand behind "more". */
+export function reasonsFor(verdict: Verdict, more: boolean): readonly Reason[] {
+  if (verdict === 'works') return MERITS
+  return more ? MORE_FAULTS : FAULTS
+}
 
 export const VERDICT_KEYS: Record<Verdict, string> = {
   works: 'w',
@@ -60,3 +68,77 @@ export const VERDICT_KEYS: Record<Verdict, string> = {
 }
 
 export const REASON_KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '0', '-', '='] as const
+
+/** The model's reading of a pair, of the keeper as a whole or of one of its parts. */
+export function readingOf(
+  light: PreparedLight,
+  { keeper, candidate }: BenchPair,
+  part: string | null,
+): PairReading {
+  const colours = part === null ? keeper.colours : keeper.colours.filter((c) => c.part === part)
+  return pairReading(light, candidate, { ...keeper, colours }, candidate.ladder)
+}
+
+/** What of a reading is kept with a look. */
+export const modelThen = ({ judgement, chance, sentence, strength }: PairReading): ModelThen => ({
+  version: MODEL_VERSION,
+  judgement,
+  chance,
+  sentence,
+  strengthPercent: strength?.percent ?? null,
+})
+
+// A meter's word holds for so long before and after.
+const METERED_FOR_MINUTES = 30
+
+/**
+ * The whole light of a look: what is shown, with the lamps as they burn, the day, and what a meter said there and then.
+ *
+ * @param place where that was, in plain words
+ */
+export function lookLight(
+  roomDay: RoomDay,
+  choice: LightChoice,
+  light: RoomLight | null,
+  place: string,
+): LookLight & { readonly date: string } {
+  const lit = choice.source === 'room' || choice.source === 'lamps'
+  const { date } = roomDay.day
+  const minute = Math.round(choice.minute)
+  // Lamps are lit for whoever looks in the dark, whatever the switch says.
+  const lampsOn = lit && (light?.parts.lamp ?? 0) > 0
+  const metered = lit
+    ? roomDay.readings?.findLast(
+        (reading) =>
+          reading.day?.date === date &&
+          reading.spot === choice.spot &&
+          reading.lampsOn === lampsOn &&
+          Math.abs(reading.minute - minute) <= METERED_FOR_MINUTES,
+      )
+    : undefined
+  return {
+    source: choice.source,
+    sky: choice.sky,
+    spot: choice.spot,
+    date,
+    minute,
+    lampsOn,
+    place,
+    metered: metered ? { lux: metered.lux, cctK: metered.cctK } : null,
+  }
+}
+
+/** What is said with a verdict. */
+export interface Said {
+  readonly verdict: Verdict
+  readonly reasons: readonly Reason[]
+  readonly lean: PayloadOf<'keep-look'>['lean']
+  readonly note: string
+  readonly client: PayloadOf<'keep-look'>['client']
+}
+
+export const againstKeeper = ({ keeper }: BenchPair, part: string | null): Against => ({
+  kind: 'keeper',
+  keeperId: keeper.id,
+  part,
+})

@@ -1,62 +1,109 @@
 'use client'
 
 import { useSearchParams } from 'next/navigation'
-import { useMemo, useState, useTransition } from 'react'
-import type { Reason, Verdict } from '@/core/record/verdict'
+import { useMemo, useState } from 'react'
+import { MS_PER_MINUTE } from '@/core/light/day-clock'
+import { isLampsAlone } from '@/core/light/lamps-alone'
 import { RIBBON_STEP_MINUTES } from '@/core/light/ribbon'
+import { dateByClock } from '@/core/light/zone-clock'
 import { lrvPercent } from '@/core/paint/lrv'
-import type { ActionResult } from '../form/action-result'
+import { useKeys } from '../keys/use-keys'
 import { useLight, writeAddress } from '../light-bar/light-context'
+import { newId } from '../record/new-id'
+import { NO_ANSWER, retryNow, useOutbox } from '../record/send'
+import { useLooks, useVisitRecord, type ShownLook } from '../record/visit-record'
 import { GamutMark } from '../swatch/patch'
 import { useRelitColour, useSurfaceWords } from '../swatch/use-relit'
 import {
+  againstKeeper,
   benchPairs,
-  type BenchCandidate,
+  lookLight,
+  looksAt,
+  modelThen,
+  readingOf,
   type BenchKeeper,
-  type BenchLook,
   type BenchPair,
+  type ProposedCandidate,
+  type Said,
 } from './bench-model'
+import { HeldKeys } from './held-keys'
+import { heldAs, nextHeld, ON_SCREEN, type HeldSample } from './held-sample'
 import { KeyList } from './key-list'
 import { Readings } from './readings'
 import { SwatchField, type Surround } from './swatch-field'
-import { useKeys } from './use-keys'
 import { VerdictKeys } from './verdict-keys'
 
-export interface LookInput extends Omit<BenchLook, 'retracted' | 'reasons'> {
-  readonly roomId: string
-  readonly reasons: Reason[]
-}
-
 interface Props {
+  readonly visitId: string
   readonly roomId: string
   readonly keepers: readonly BenchKeeper[]
-  readonly candidates: readonly BenchCandidate[]
-  readonly looks: readonly BenchLook[]
-  readonly actions: {
-    readonly recordLook: (look: LookInput) => Promise<ActionResult>
-    readonly undoLook: (id: string) => Promise<ActionResult>
-  }
+  readonly candidates: readonly ProposedCandidate[]
+  readonly looks: readonly ShownLook[]
 }
 
+const momentOf = (date: string, minute: number): string => `${date} ${Math.round(minute)}`
+
 /** One pair at a time, as large as the screen allows; the eye rules, then the model shows its reading. */
-export function BenchView({ roomId, keepers, candidates, looks, actions }: Props) {
+export function BenchView({ visitId, roomId, keepers, candidates, looks: known }: Props) {
   const pairs = useMemo(() => benchPairs(keepers, candidates), [keepers, candidates])
   const parameters = useSearchParams()
   const [index, setIndex] = useState(() => indexFromAddress(pairs, parameters))
   const [surround, setSurround] = useState<Surround>('card')
+  const [part, setPart] = useState<string | null>(null)
   const [message, setMessage] = useState('')
-  const [busy, start] = useTransition()
-  const { choice, roomDay, settle } = useLight()
+  // Pairs whose look has no answer yet.
+  const [waitingFor, setWaitingFor] = useState<ReadonlySet<string>>(new Set())
+  const { trouble } = useOutbox()
+  const { give, strike } = useVisitRecord()
+  const { choice, light, prepared, roomDay, zone, settle, showDay } = useLight()
   const pair = pairs[Math.min(index, pairs.length - 1)]!
-  const pairLooks = looks.filter(
-    (look) => look.candidateId === pair.candidate.id && look.keeperId === pair.keeper.id,
-  )
+  const pairLooks = looksAt(useLooks(known, roomId), pair)
+  const pairId = `${pair.keeper.id} ${pair.candidate.id}`
+  const busy = waitingFor.has(pairId)
+
+  // A sample is seen in the light that is here: once the bar is moved from it, one looks at the screen again.
+  const [sample, setSample] = useState(ON_SCREEN)
+  const [hereAndNow, setHereAndNow] = useState('')
+  const isHere =
+    hereAndNow === momentOf(roomDay.day.date, choice.minute) &&
+    (choice.source === 'room' || (choice.source === 'lamps' && isLampsAlone(roomDay, choice)))
+  const held = sample.held !== null && isHere ? sample : { ...sample, held: null }
+
+  /** Moves the bar to now, by the clock of the place; false where this device is in another year. */
+  function moveToNow(): boolean {
+    const now = Date.now()
+    const day = dateByClock(zone, now)
+    if (!day) return false
+    const minute = Math.round((now - day.startUtcMs) / MS_PER_MINUTE)
+    const source =
+      choice.source === 'lamps' && isLampsAlone({ ...roomDay, day }, { ...choice, minute })
+        ? 'lamps'
+        : 'room'
+    showDay(day.date)
+    settle({ source, minute })
+    setHereAndNow(momentOf(day.date, minute))
+    return true
+  }
+
+  function hold(to: HeldSample): void {
+    setMessage('')
+    if (to.held !== null && held.held === null && !moveToNow())
+      return setMessage('The clock of this device is far from the visit; a sample is seen now.')
+    setSample(to)
+  }
 
   function go(by: number): void {
     const next = (index + by + pairs.length) % pairs.length
     setIndex(next)
+    setPart(null)
     setMessage('')
-    writeAddress({ keeper: pairs[next]!.keeper.id, candidate: pairs[next]!.candidate.id })
+    const { keeper, candidate } = pairs[next]!
+    if (held.held !== null) {
+      // Time goes on from pair to pair.
+      moveToNow()
+      setSample(heldAs(held, held.held, candidate.strengthPercent))
+    }
+    writeAddress({ keeper: keeper.id, candidate: candidate.id })
   }
 
   function stepTime(by: number): void {
@@ -64,31 +111,46 @@ export function BenchView({ roomId, keepers, candidates, looks, actions }: Props
     settle({ source: 'room', minute })
   }
 
-  function say(work: () => Promise<ActionResult>, done: string): void {
+  async function keep(said: Said): Promise<boolean> {
+    // Pressed again before there was an answer: it is the same look.
+    if (busy) {
+      retryNow()
+      return false
+    }
     setMessage('')
-    start(async () => {
-      const answer = await work().catch(() => null)
-      if (answer?.ok) setMessage(done)
-      else setMessage(answer?.message ?? 'Not kept: the server did not answer. Try again.')
+    setWaitingFor((before) => new Set([...before, pairId]))
+    const { candidate } = pair
+    const answer = await give({
+      visitId,
+      lookId: newId(),
+      roomId,
+      against: againstKeeper(pair, part),
+      candidate: {
+        candidateId: candidate.id,
+        deckColourId: candidate.deckColourId,
+        strengthPercent: candidate.strengthPercent,
+        sheen: candidate.sheen,
+      },
+      seen:
+        held.held === null
+          ? { as: 'screen' }
+          : { as: 'sample', held: held.held, strengthPercent: held.strengthPercent },
+      light: lookLight(roomDay, choice, light, held.held === null ? '' : held.place.trim()),
+      ...said,
+      reasons: [...said.reasons],
+      // It was shown after each look, also one that was taken back.
+      modelSeenBefore: pairLooks.length > 0,
+      model: prepared && modelThen(readingOf(prepared, pair, part)),
     })
+    setWaitingFor((before) => new Set([...before].filter((each) => each !== pairId)))
+    setMessage(answer.ok ? ['Kept.', answer.note].filter(Boolean).join(' ') : answer.message)
+    return answer.ok
   }
 
-  function keep(verdict: Verdict, reasons: readonly Reason[], note: string): void {
-    const look: LookInput = {
-      id: crypto.randomUUID(),
-      candidateId: pair.candidate.id,
-      keeperId: pair.keeper.id,
-      roomId,
-      lightSource: choice.source,
-      lightMinute: choice.minute,
-      sky: choice.sky,
-      lampsOn: choice.lampsOn,
-      spot: choice.spot,
-      verdict,
-      reasons: [...reasons],
-      note,
-    }
-    say(() => actions.recordLook(look), 'Kept.')
+  async function takeBack(look: ShownLook): Promise<void> {
+    setMessage('')
+    const answer = await strike(look)
+    setMessage(answer.ok ? 'Struck out.' : answer.message)
   }
 
   useKeys({
@@ -100,6 +162,7 @@ export function BenchView({ roomId, keepers, candidates, looks, actions }: Props
     o: () => settle({ source: 'north' }),
     e: () => settle({ source: 'west' }),
     p: () => roomDay.room.lamps.length > 0 && settle({ source: 'lamps' }),
+    h: () => hold(heldAs(held, nextHeld(held.held), pair.candidate.strengthPercent)),
     g: () => setSurround((before) => (before === 'card' ? 'grey' : 'card')),
   })
 
@@ -108,18 +171,23 @@ export function BenchView({ roomId, keepers, candidates, looks, actions }: Props
       <h1 className="sr-only">Bench</h1>
       <SwatchField pair={pair} surround={surround} />
       <div className="flex flex-col gap-1 px-4 py-1">
-        <PairLine pair={pair} index={index} count={pairs.length} onGo={go} />
+        <PairLine {...{ pair, index, part }} count={pairs.length} onGo={go} onPart={setPart} />
         <Readings
           pair={pair}
           looks={pairLooks}
           busy={busy}
-          onUndo={(id) => say(() => actions.undoLook(id), 'Struck out.')}
+          onStrike={(look) => void takeBack(look)}
         />
-        <VerdictKeys key={`${pair.keeper.id} ${pair.candidate.id}`} busy={busy} onKeep={keep} />
+        <HeldKeys sample={held} candidatePercent={pair.candidate.strengthPercent} onChange={hold} />
+        <VerdictKeys key={pairId} busy={busy} onKeep={keep} />
         <div className="flex items-center justify-between gap-4 text-fine text-dim">
           <span>A screen is not paint: rule from boards and eyes.</span>
-          <span role="status" className="text-small font-semibold text-ink">
-            {busy ? 'Keeping' : message}
+          <span
+            role="status"
+            aria-label="What came of it"
+            className="text-small font-semibold text-ink"
+          >
+            {busy ? (trouble ? NO_ANSWER : 'Keeping') : message}
           </span>
           <span className="flex gap-4">
             <button
@@ -154,12 +222,16 @@ function PairLine({
   pair,
   index,
   count,
+  part,
   onGo,
+  onPart,
 }: {
   readonly pair: BenchPair
   readonly index: number
   readonly count: number
+  readonly part: string | null
   readonly onGo: (by: number) => void
+  readonly onPart: (part: string | null) => void
 }) {
   const { keeper, candidate } = pair
   const words = useSurfaceWords(candidate.reflectance)
@@ -170,7 +242,20 @@ function PairLine({
         <span className="font-display text-title leading-6">{keeper.name}</span>{' '}
         <span className="text-small text-dim">
           {keeper.state === 'arriving' ? 'arriving, judged as if here' : keeper.state}
-        </span>
+        </span>{' '}
+        {keeper.colours.length > 1 && (
+          <select
+            aria-label="Held against"
+            className="min-h-9 border border-ash bg-paper px-1 text-small"
+            value={part ?? ''}
+            onChange={(event) => onPart(event.target.value || null)}
+          >
+            <option value="">the whole</option>
+            {keeper.colours.map((colour) => (
+              <option key={colour.part}>{colour.part}</option>
+            ))}
+          </select>
+        )}
       </p>
       <div className="flex items-center gap-2 max-sm:order-last max-sm:col-span-2 max-sm:justify-center">
         <button

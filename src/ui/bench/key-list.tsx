@@ -4,7 +4,7 @@ import { Dialog } from 'radix-ui'
 import { useState } from 'react'
 import { VERDICTS, VERDICT_WORDS } from '@/core/record/verdict'
 import { VERDICT_KEYS } from './bench-model'
-import { useKeys } from './use-keys'
+import { useKeys } from '../keys/use-keys'
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['← →', 'previous pair, next pair'],
@@ -12,14 +12,17 @@ const KEYS: readonly (readonly [string, string])[] = [
     (verdict) => [VERDICT_KEYS[verdict].toUpperCase(), VERDICT_WORDS[verdict]] as const,
   ),
   ['1 to =', 'reasons, after a verdict'],
+  ['M', 'reasons that are said more seldom'],
   ['Enter', 'keep it'],
   ['Esc', 'back to the verdicts'],
+  ['H', 'what you look at: the screen, or which sample'],
   [', .', 'ten minutes earlier, later'],
   ['R', 'the room’s own day'],
   ['O', 'the light away from the sun'],
   ['E', 'the evening sun from the west'],
   ['P', 'the lamps alone'],
   ['G', 'white card or mid grey around'],
+  ['Z', 'take back the last change'],
   ['?', 'this list'],
 ]
 

@@ -2,26 +2,27 @@
 
 import { useMemo } from 'react'
 import { chancePercent, isBad, isGood } from '@/core/pairing/chance'
-import { pairReading } from '@/core/pairing/pair-reading'
-import type { Verdict } from '@/core/record/verdict'
+import { dayByClock } from '@/core/light/zone-clock'
+import { lightSaid, seenSaid } from '@/core/record/look-words'
+import { verdictSentence, type Verdict } from '@/core/record/verdict'
 import { useLight } from '../light-bar/light-context'
-import { lightWords, verdictSentence } from '../verdict/look-words'
+import type { ShownLook } from '../record/visit-record'
 import { JudgementMark } from '../verdict/verdict-mark'
-import type { BenchLook, BenchPair } from './bench-model'
+import { readingOf, type BenchPair } from './bench-model'
 
 /** What the consultant said of a pair, and beside it, only then, the model's reading. */
 export function Readings({
   pair,
   looks,
   busy,
-  onUndo,
+  onStrike,
 }: {
   readonly pair: BenchPair
-  readonly looks: readonly BenchLook[]
+  readonly looks: readonly ShownLook[]
   readonly busy: boolean
-  readonly onUndo: (id: string) => void
+  readonly onStrike: (look: ShownLook) => void
 }) {
-  const { roomDay } = useLight()
+  const { roomDay, zone } = useLight()
   if (looks.length === 0) return null
   const latest = looks.filter((look) => !look.retracted).at(-1)
   return (
@@ -35,20 +36,22 @@ export function Readings({
                   {verdictSentence(look.verdict, look.reasons)}
                 </span>{' '}
                 <span className="text-dim">
-                  {lightWords(
-                    { ...look, source: look.lightSource, minute: look.lightMinute },
-                    roomDay.place,
-                    roomDay.day,
-                  )}
+                  {look.against.kind === 'keeper' && look.against.part && `${look.against.part}; `}
+                  {lightSaid(look.light, roomDay.place, (date) => dayByClock(zone, date))};{' '}
+                  {seenSaid(look)}
+                  {look.lean && `; leans ${look.lean}`.replace('leans no lean', 'no lean')}
                   {look.note && `; “${look.note}”`}
+                  {look.client &&
+                    `; client: ${look.client.says}${look.client.words && ` “${look.client.words}”`}`}
+                  {look.waiting && '; waiting to be kept'}
                 </span>
               </p>
-              {look === latest && (
+              {look === latest && look.commandId && !look.waiting && (
                 <button
                   type="button"
                   className="-my-2 ml-auto min-h-9 shrink-0 px-2 underline underline-offset-4"
                   disabled={busy}
-                  onClick={() => onUndo(look.id)}
+                  onClick={() => onStrike(look)}
                 >
                   Undo
                 </button>
@@ -62,15 +65,15 @@ export function Readings({
   )
 }
 
-function ModelLine({ pair, said }: { readonly pair: BenchPair; readonly said: BenchLook }) {
+function ModelLine({ pair, said }: { readonly pair: BenchPair; readonly said: ShownLook }) {
   const { prepared } = useLight()
-  const reading = useMemo(
-    () => prepared && pairReading(prepared, pair.candidate, pair.keeper, pair.candidate.ladder),
-    [prepared, pair],
-  )
+  const part = said.against.kind === 'keeper' ? said.against.part : null
+  const reading = useMemo(() => prepared && readingOf(prepared, pair, part), [prepared, pair, part])
   if (!reading) return null
   const { judgement, chance, strength, sentence, back, wall, finish } = reading
   const lighter = wall.j - finish.j
+  // What it said then is on record; it is shown where the light of the page has moved on, or the model has.
+  const then = said.model && said.model.sentence !== sentence ? said.model : null
   return (
     <section aria-label="The model’s reading" data-judgement={judgement}>
       <p className="flex items-center gap-2">
@@ -86,6 +89,11 @@ function ModelLine({ pair, said }: { readonly pair: BenchPair; readonly said: Be
       <p>
         {sentence} The wall {back.words}.
       </p>
+      {then && (
+        <p className="text-dim">
+          At your look: {then.judgement}, chance {chancePercent(then.chance)}. {then.sentence}
+        </p>
+      )}
       <p className="text-fine text-dim">
         Lean {wall.c.toFixed(1)} beside {finish.c.toFixed(1)}, {Math.abs(lighter).toFixed(1)} J′{' '}
         {lighter >= 0 ? 'lighter' : 'darker'}

@@ -3,6 +3,7 @@
 import { WHITE_CARD } from '@/core/colour/appearance'
 import { flatReflectance, type Reflectance } from '@/core/colour/spectrum'
 import { candidateWords } from './candidate-words'
+import { KeeperSwatch } from '../swatch/keeper-swatch'
 import { RelitPatch } from '../swatch/relit-patch'
 import { useSurfaceWords } from '../swatch/use-relit'
 import type { BenchPair } from './bench-model'
@@ -30,12 +31,12 @@ export function SwatchField({
         />
       </div>
       <div className="absolute inset-x-6 inset-y-3 flex max-sm:inset-x-3 max-sm:inset-y-3">
-        <div className="flex flex-1 flex-col">
-          {keeper.colours.map(({ part, sharePercent, reflectance }) => (
-            <span key={part} className="w-full" style={{ flexGrow: sharePercent, flexBasis: 0 }}>
+        <div className="flex-1">
+          <KeeperSwatch colours={keeper.colours} stacked>
+            {({ part, reflectance }) => (
               <LabelledPatch reflectance={reflectance} name={`${keeper.name}, ${part}`} />
-            </span>
-          ))}
+            )}
+          </KeeperSwatch>
         </div>
         <div className="flex-1" data-testid="candidate-swatch">
           <LabelledPatch reflectance={candidate.reflectance} name={candidateWords(candidate)} />

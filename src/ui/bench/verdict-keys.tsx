@@ -1,19 +1,20 @@
 'use client'
 
 import { useEffect, useRef, useState } from 'react'
+import { CLIENT_SAYS, LEANS, type LeanWord } from '@/core/record/look'
 import { VERDICTS, VERDICT_WORDS, type Reason, type Verdict } from '@/core/record/verdict'
+import { useKeys } from '../keys/use-keys'
 import { VerdictMark } from '../verdict/verdict-mark'
-import { REASON_KEYS, reasonsFor, VERDICT_KEYS } from './bench-model'
-import { useKeys } from './use-keys'
+import { REASON_KEYS, reasonsFor, VERDICT_KEYS, type Said } from './bench-model'
+
+interface Props {
+  readonly busy: boolean
+  /** What was chosen and typed stays until this says that it was kept. */
+  readonly onKeep: (said: Said) => Promise<boolean>
+}
 
 /** Five verdicts as one row; after one is pressed the row turns into its reasons and a note. */
-export function VerdictKeys({
-  busy,
-  onKeep,
-}: {
-  readonly busy: boolean
-  readonly onKeep: (verdict: Verdict, reasons: readonly Reason[], note: string) => void
-}) {
+export function VerdictKeys({ busy, onKeep }: Props) {
   const [verdict, setVerdict] = useState<Verdict | null>(null)
   const press = Object.fromEntries(
     VERDICTS.map((each) => [VERDICT_KEYS[each], () => setVerdict(each)]),
@@ -25,9 +26,10 @@ export function VerdictKeys({
         verdict={verdict}
         busy={busy}
         onBack={() => setVerdict(null)}
-        onKeep={(reasons, note) => {
-          onKeep(verdict, reasons, note)
-          setVerdict(null)
+        onKeep={async (said) => {
+          const kept = await onKeep(said)
+          if (kept) setVerdict(null)
+          return kept
         }}
       />
     )
@@ -38,7 +40,6 @@ export function VerdictKeys({
           key={each}
           type="button"
           className="key -ml-px min-h-13 flex-1 first:ml-0"
-          disabled={busy}
           onClick={() => setVerdict(each)}
           aria-keyshortcuts={VERDICT_KEYS[each]}
         >
@@ -56,28 +57,39 @@ function ReasonKeys({
   busy,
   onBack,
   onKeep,
-}: {
-  readonly verdict: Verdict
-  readonly busy: boolean
-  readonly onBack: () => void
-  readonly onKeep: (reasons: readonly Reason[], note: string) => void
-}) {
+}: Props & { readonly verdict: Verdict; readonly onBack: () => void }) {
   const [chosen, setChosen] = useState<readonly Reason[]>([])
+  const [more, setMore] = useState(false)
   const [note, setNote] = useState('')
+  const [lean, setLean] = useState<LeanWord | ''>('')
+  const [client, setClient] = useState<(typeof CLIENT_SAYS)[number] | ''>('')
+  const [clientWords, setClientWords] = useState('')
   const group = useRef<HTMLDivElement>(null)
-  const offered = reasonsFor(verdict)
+  const offered = reasonsFor(verdict, more)
+  const hasMore = verdict !== 'works'
   const toggle = (reason: Reason): void =>
     setChosen((before) =>
       before.includes(reason) ? before.filter((each) => each !== reason) : [...before, reason],
     )
-  const keep = (): void => onKeep(chosen, note)
+  const keep = (): void =>
+    void onKeep({
+      verdict,
+      reasons: chosen,
+      note,
+      lean: lean || null,
+      client: client ? { says: client, words: clientWords } : null,
+    })
   useKeys({
-    ...Object.fromEntries(offered.map((reason, i) => [REASON_KEYS[i]!, () => toggle(reason)])),
+    ...Object.fromEntries(
+      offered.map((reason, i) => [REASON_KEYS[i]!, () => !busy && toggle(reason)]),
+    ),
+    ...(hasMore && { m: () => setMore(!more) }),
     Enter: keep,
     Escape: onBack,
   })
   // The row was replaced under the focus: it moves along, so that the next key is heard here.
   useEffect(() => group.current?.focus(), [])
+  const hidden = chosen.filter((reason) => !offered.includes(reason))
   return (
     <div
       ref={group}
@@ -96,16 +108,28 @@ function ReasonKeys({
             key={reason}
             type="button"
             aria-pressed={chosen.includes(reason)}
-            className="key -ml-px min-w-20 flex-1 gap-1 px-1 leading-4"
+            className="key -ml-px min-w-18 flex-1 gap-1 px-1 leading-4"
+            disabled={busy}
             onClick={() => toggle(reason)}
           >
             {reason.replace('too ', '')}
             <kbd className="text-fine">{REASON_KEYS[i]}</kbd>
           </button>
         ))}
+        {hasMore && (
+          <button
+            type="button"
+            aria-pressed={more}
+            className="key -ml-px min-w-18 gap-1 px-1 leading-4"
+            onClick={() => setMore(!more)}
+          >
+            {more ? 'usual' : 'more'} <kbd className="text-fine">M</kbd>
+          </button>
+        )}
       </div>
+      {hidden.length > 0 && <p className="text-fine">Also chosen: {hidden.join(', ')}</p>}
       <form
-        className="flex gap-2"
+        className="flex flex-wrap gap-2"
         onSubmit={(event) => {
           event.preventDefault()
           keep()
@@ -113,14 +137,52 @@ function ReasonKeys({
         onKeyDown={(event) => event.key === 'Escape' && onBack()}
       >
         <input
-          className="field flex-1"
+          className="field min-w-40 flex-1"
           aria-label="Note"
           placeholder="Note, as you would say it"
           maxLength={2000}
+          readOnly={busy}
           value={note}
           onChange={(event) => setNote(event.target.value)}
         />
-        <button type="submit" className="key key-first px-6" disabled={busy}>
+        <select
+          aria-label="It leans, to your eye"
+          className="min-h-11 border border-ash bg-paper px-1 text-small"
+          disabled={busy}
+          value={lean}
+          onChange={(event) => setLean(event.target.value as LeanWord | '')}
+        >
+          <option value="">leans?</option>
+          {LEANS.map((each) => (
+            <option key={each}>{each}</option>
+          ))}
+        </select>
+        <select
+          aria-label="The client says"
+          className="min-h-11 border border-ash bg-paper px-1 text-small"
+          disabled={busy}
+          value={client}
+          onChange={(event) => setClient(event.target.value as typeof client)}
+        >
+          <option value="">client?</option>
+          {CLIENT_SAYS.map((each) => (
+            <option key={each} value={each}>
+              client: {each}
+            </option>
+          ))}
+        </select>
+        {client && (
+          <input
+            className="field w-48"
+            aria-label="In the client’s words"
+            placeholder="in their words"
+            maxLength={2000}
+            readOnly={busy}
+            value={clientWords}
+            onChange={(event) => setClientWords(event.target.value)}
+          />
+        )}
+        <button type="submit" className="key key-first px-6">
           Keep <kbd className="text-fine">Enter</kbd>
         </button>
         <button type="button" className="key" onClick={onBack}>

@@ -1,10 +1,10 @@
 'use client'
 
 import { useState } from 'react'
-import type { FormAction } from '../form/action-result'
 import { Field, FormMessage, TextArea } from '../form/field'
-import { useActionForm } from '../form/use-action-form'
+import { useCommandForm } from '../form/use-command-form'
 import type { BriefValues } from './brief-values'
+import { readBrief } from './read-brief'
 import { BriefWishes } from './brief-wishes'
 import { HouseRuleFields } from './house-rule-fields'
 import { TownSearch } from './town-search'
@@ -12,14 +12,12 @@ import { TownSearch } from './town-search'
 /** Who, where, when, and what the household wants. */
 export function BriefForm({
   visit,
-  action,
   submit,
 }: {
   readonly visit: BriefValues
-  readonly action: FormAction
   readonly submit: string
 }) {
-  const { onSubmit, pending, errors, message, kept } = useActionForm(action)
+  const { onSubmit, pending, errors, message, kept } = useCommandForm('keep-brief', readBrief)
   const [place, setPlace] = useState({
     placeName: visit.placeName,
     latitudeDeg: visit.latitudeDeg?.toString() ?? '',
@@ -36,7 +34,7 @@ export function BriefForm({
 
   return (
     <form onSubmit={onSubmit} noValidate className="mt-6 grid gap-x-6 gap-y-4 sm:grid-cols-2">
-      <input type="hidden" name="id" value={visit.id} />
+      <input type="hidden" name="visitId" value={visit.id} />
       <Field
         label="Household"
         name="household"

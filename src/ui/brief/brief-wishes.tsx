@@ -11,11 +11,9 @@ import {
   OLD_PAINT_WORDS,
   WANTS,
 } from '@/core/advice/brief'
+import { clockOfMinutes } from '@/core/light/day-clock'
 import { Field, Select } from '../form/field'
 import type { BriefValues } from './brief-values'
-
-const clock = (minute: number): string =>
-  `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`
 
 /** What the rooms should do, the sky over the house, its old paint, and the hours of the visit. */
 export function BriefWishes({
@@ -72,14 +70,14 @@ export function BriefWishes({
         <Field
           label="Visit from"
           name="fromMinute"
-          defaultValue={clock(visit.fromMinute)}
+          defaultValue={clockOfMinutes(visit.fromMinute)}
           error={errors.fromMinute}
           hint="By the clock of the place."
         />
         <Field
           label="to"
           name="toMinute"
-          defaultValue={clock(visit.toMinute)}
+          defaultValue={clockOfMinutes(visit.toMinute)}
           error={errors.toMinute}
         />
       </div>

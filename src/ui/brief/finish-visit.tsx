@@ -1,26 +1,43 @@
 'use client'
 
-import type { FormAction } from '../form/action-result'
-import { useActionForm } from '../form/use-action-form'
+import { useRouter } from 'next/navigation'
+import { useChange } from '../record/use-change'
 
-/** Marks a visit finished, or opens it again. */
+/** Marks a visit finished, or opens it again; takes it out of the list. */
 export function FinishVisit({
-  id,
+  visitId,
   finished,
-  action,
 }: {
-  readonly id: string
+  readonly visitId: string
   readonly finished: boolean
-  readonly action: FormAction
 }) {
-  const { onSubmit, pending } = useActionForm(action)
+  const router = useRouter()
+  const { change, busy, message } = useChange()
+  async function takeOut(): Promise<void> {
+    const answer = await change('remove-visit', { visitId, removed: true })
+    if (answer?.ok) router.push(`/?out=${visitId}`)
+  }
   return (
-    <form onSubmit={onSubmit}>
-      <input type="hidden" name="id" value={id} />
-      <input type="hidden" name="finished" value={finished ? 'no' : 'yes'} />
-      <button type="submit" className="key" disabled={pending}>
+    <div className="flex flex-wrap items-center gap-3">
+      <span role="status" className="text-small font-semibold">
+        {message}
+      </span>
+      <button
+        type="button"
+        className="key"
+        disabled={busy}
+        onClick={() => void change('finish-visit', { visitId, finished: !finished })}
+      >
         {finished ? 'Open the visit again' : 'Mark the visit finished'}
       </button>
-    </form>
+      <button
+        type="button"
+        className="min-h-11 px-2 text-small underline underline-offset-4"
+        disabled={busy}
+        onClick={() => void takeOut()}
+      >
+        Take the visit out
+      </button>
+    </div>
   )
 }

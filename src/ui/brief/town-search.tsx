@@ -1,7 +1,8 @@
 'use client'
 
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { z } from 'zod'
+import { useFound } from '../form/use-found'
 
 const Towns = z.array(
   z.object({
@@ -17,20 +18,11 @@ type Town = z.infer<typeof Towns>[number]
 /** Finds a town of the shipped list; picking one fills the place in. */
 export function TownSearch({ onPick }: { readonly onPick: (town: Town) => void }) {
   const [typed, setTyped] = useState('')
-  const [towns, setTowns] = useState<Town[]>([])
-
-  useEffect(() => {
-    if (typed.trim().length < 2) return
-    const stop = new AbortController()
-    fetch(`/api/towns?q=${encodeURIComponent(typed)}`, { signal: stop.signal })
-      .then(async (answer) => setTowns(Towns.parse(await answer.json())))
-      .catch(() => {
-        // Typed further, or the server is gone: the coordinates can still be typed.
-      })
-    return () => stop.abort()
-  }, [typed])
-
-  const shown = typed.trim().length < 2 ? [] : towns
+  const isAsked = typed.trim().length >= 2
+  const { found, problem } = useFound(
+    isAsked ? `/api/towns?q=${encodeURIComponent(typed)}` : '',
+    Towns,
+  )
   return (
     <div className="flex flex-col gap-1">
       <label htmlFor="town" className="text-small font-medium">
@@ -46,12 +38,13 @@ export function TownSearch({ onPick }: { readonly onPick: (town: Town) => void }
         aria-describedby="towns-found"
       />
       <span id="towns-found" role="status" className="text-fine text-dim">
-        {typed.trim().length < 2
+        {!isAsked
           ? 'Or type the place and its coordinates.'
-          : `${shown.length === 0 ? 'No town' : shown.length === 1 ? '1 town' : `${shown.length} towns`} of the list begin so.`}
+          : problem ||
+            `${found.length === 0 ? 'No town' : found.length === 1 ? '1 town' : `${found.length} towns`} of the list begin so.`}
       </span>
       <ul>
-        {shown.map((town) => (
+        {found.map((town) => (
           <li key={`${town.name}${town.latitudeDeg}${town.longitudeDeg}`}>
             <button
               type="button"

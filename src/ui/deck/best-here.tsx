@@ -59,7 +59,7 @@ export function BestHere({
     setMessage('Ranking')
     const deck = deckRows(entries, all, whiteBase, by.weakestPercent)
     const reply = await rankInWorker({ roomDay, room: by, deck, most: RANKED }).catch(() => null)
-    setMessage(reply ? '' : 'The ranking stopped; try again.')
+    setMessage(reply ? '' : 'The ranking stopped; press again.')
     if (reply) setRanking({ deck, reply })
   }
 

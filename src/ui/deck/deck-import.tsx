@@ -1,8 +1,10 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { useState, useTransition, type FormEvent } from 'react'
+import { useRef, useState, useTransition, type FormEvent } from 'react'
 import { Field, FormMessage } from '../form/field'
+import { newId } from '../record/new-id'
+import { thisDevice, whoRecords } from '../record/send'
 
 interface Answer {
   readonly ok: boolean
@@ -11,21 +13,31 @@ interface Answer {
   readonly lines?: readonly { readonly line: number; readonly message: string }[]
 }
 
+const freshIds = () => ({ commandId: newId(), deckId: newId() })
+
 /** Takes a deck from a CSV file, or says what is wrong with it by line. */
 export function DeckImport() {
   const router = useRouter()
+  const sending = useRef<Readonly<Record<string, string>>>({})
   const [pending, start] = useTransition()
   const [answer, setAnswer] = useState<Answer | null>(null)
 
   function onSubmit(event: FormEvent<HTMLFormElement>): void {
     event.preventDefault()
     const body = new FormData(event.currentTarget)
+    if (!sending.current.deckId) sending.current = freshIds()
+    // Sent again after no answer came, it is the same deck.
+    for (const [name, value] of Object.entries(sending.current)) body.set(name, value)
+    body.set('actor', whoRecords())
+    body.set('device', thisDevice())
+    body.set('madeAt', new Date().toISOString())
     start(async () => {
       const response = await fetch('/api/decks/import', { method: 'POST', body }).catch(() => null)
+      if (response) sending.current = freshIds()
       setAnswer(
         (await response?.json().catch(() => null)) ?? {
           ok: false,
-          fields: { file: 'The server did not answer, so nothing was kept.' },
+          fields: { file: 'The server did not answer. Send it again: it is taken in once.' },
         },
       )
       router.refresh()

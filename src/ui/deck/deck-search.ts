@@ -1,40 +1,19 @@
 'use client'
 
-import { useEffect, useState } from 'react'
 import { z } from 'zod'
-import type { Reflectance } from '@/core/colour/spectrum'
+import { useFound } from '../form/use-found'
 
-const Found = z.array(
-  z.object({ id: z.uuid(), code: z.string(), name: z.string(), reflectance: z.array(z.number()) }),
+const Colours = z.array(
+  z.object({
+    id: z.uuid(),
+    code: z.string(),
+    name: z.string(),
+    reflectance: z.array(z.number()).transform((bands) => Float64Array.from(bands)),
+  }),
 )
 
-export interface FoundColour {
-  readonly id: string
-  readonly code: string
-  readonly name: string
-  readonly reflectance: Reflectance
-}
-
 /** Colours of all decks by what was typed of their code or name. */
-export function useDeckSearch(typed: string): readonly FoundColour[] {
-  const [found, setFound] = useState<readonly FoundColour[]>([])
+export function useDeckSearch(typed: string) {
   const wanted = typed.trim()
-  useEffect(() => {
-    if (wanted === '') return
-    const stop = new AbortController()
-    fetch(`/api/deck-colours?q=${encodeURIComponent(wanted)}`, { signal: stop.signal })
-      .then(async (answer) =>
-        setFound(
-          Found.parse(await answer.json()).map((colour) => ({
-            ...colour,
-            reflectance: Float64Array.from(colour.reflectance),
-          })),
-        ),
-      )
-      .catch(() => {
-        // Typed further, or the server is gone: the next letter asks again.
-      })
-    return () => stop.abort()
-  }, [wanted])
-  return wanted === '' ? [] : found
+  return useFound(wanted && `/api/deck-colours?q=${encodeURIComponent(wanted)}`, Colours)
 }

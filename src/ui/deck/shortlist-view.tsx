@@ -1,35 +1,31 @@
 'use client'
 
 import Link from 'next/link'
-import { useMemo, useRef, useState, useTransition } from 'react'
+import { useMemo, useRef, useState } from 'react'
 import { flushSync } from 'react-dom'
 import type { Reflectance } from '@/core/colour/spectrum'
+import { sheenOf, type Treatment } from '@/core/paint/treatment'
+import type { RoomBrief } from '@/core/ranking/asked-room'
 import { GamutMark } from '../swatch/patch'
-import { RelitPatch } from '../swatch/relit-patch'
+import { takingUp } from '../record/taking-up'
+import { useChange } from '../record/use-change'
 import { useRelitColour } from '../swatch/use-relit'
-import type { ActionResult } from '../form/action-result'
 import { BestHere } from './best-here'
-import type { RankedFor } from './room-ranking'
+import { useRankedFor } from './use-ranked-for'
 import { ComparatorStrip, FamilyWords } from './comparator-strip'
 import { DeckMap } from './deck-map'
 import { useDeckReflectances } from './deck-reflectances'
 import { DeckSearch } from './deck-search-box'
 import { stripsOf, type DeckEntry } from './deck-strips'
 import { LikeThisBut } from './like-this-but'
+import type { TakenCandidate } from './proposal-line'
+import { Proposals } from './proposals'
 import { StrengthLadder } from './strength-ladder'
 import { StripFan } from './strip-fan'
 
-export interface TakenCandidate {
-  readonly id: string
-  readonly deckColourId: string
-  readonly code: string
-  readonly name: string
-  readonly strengthPercent: number
-  readonly reflectance: Reflectance
-}
-
 interface Props {
   readonly visitId: string
+  readonly roomId: string
   readonly deck: {
     readonly id: string
     readonly maker: string
@@ -38,22 +34,25 @@ interface Props {
   }
   readonly entries: readonly DeckEntry[]
   readonly candidates: readonly TakenCandidate[]
-  readonly rankedFor: RankedFor
-  readonly actions: {
-    readonly takeUp: (candidate: {
-      id: string
-      visitId: string
-      deckColourId: string
-      strengthPercent: number
-    }) => Promise<ActionResult>
-    readonly dropUnseen: (id: string) => Promise<ActionResult>
-  }
+  readonly brief: RoomBrief
+  readonly weakestPercent: number
+  readonly treatment: Treatment
 }
 
 const STRIPS_SHOWN = 14
 
 /** A deck in strips under the room's light; a colour at a strength becomes a candidate. */
-export function ShortlistView({ visitId, deck, entries, candidates, rankedFor, actions }: Props) {
+export function ShortlistView({
+  visitId,
+  roomId,
+  deck,
+  entries,
+  candidates,
+  brief,
+  weakestPercent,
+  treatment,
+}: Props) {
+  const rankedFor = useRankedFor(brief, weakestPercent)
   const reflectances = useDeckReflectances(deck.id)
   const strips = useMemo(() => stripsOf(entries), [entries])
   const [first, setFirst] = useState(0)
@@ -61,8 +60,7 @@ export function ShortlistView({ visitId, deck, entries, candidates, rankedFor, a
   // The strength that the room's ranking proposes of the colour at hand.
   const [proposed, setProposed] = useState<number | null>(null)
   const heading = useRef<HTMLHeadingElement>(null)
-  const [message, setMessage] = useState('')
-  const [, start] = useTransition()
+  const { change, message } = useChange()
 
   function show(place: number): void {
     const column = strips.findIndex(({ places }) => places.includes(place))
@@ -84,14 +82,6 @@ export function ShortlistView({ visitId, deck, entries, candidates, rankedFor, a
       setProposed(strengthPercent)
     })
     heading.current?.focus()
-  }
-
-  function say(work: () => Promise<ActionResult>, done: string): void {
-    start(async () => {
-      const answer = await work().catch(() => null)
-      if (answer?.ok) setMessage(done)
-      else setMessage(answer?.message ?? 'Not kept: the server did not answer.')
-    })
   }
 
   const entry = picked === null ? null : entries[picked]!
@@ -143,20 +133,25 @@ export function ShortlistView({ visitId, deck, entries, candidates, rankedFor, a
               taken={
                 new Set(
                   candidates
-                    .filter((c) => c.deckColourId === entry.id)
+                    .filter(
+                      (c) =>
+                        c.deckColourId === entry.id &&
+                        c.proposals.some((proposal) => proposal.roomId === roomId),
+                    )
                     .map((c) => c.strengthPercent),
                 )
               }
               onTake={(strengthPercent) =>
-                say(
-                  () =>
-                    actions.takeUp({
-                      id: crypto.randomUUID(),
-                      visitId,
-                      deckColourId: entry.id,
-                      strengthPercent,
-                    }),
-                  `${entry.name} at ${strengthPercent} % is a candidate.`,
+                void change(
+                  'take-up',
+                  takingUp({
+                    visitId,
+                    roomId,
+                    deckColourId: entry.id,
+                    strengthPercent,
+                    sheen: sheenOf[treatment],
+                  }),
+                  `${entry.name} at ${strengthPercent} % is proposed for the walls.`,
                 )
               }
             />
@@ -189,35 +184,7 @@ export function ShortlistView({ visitId, deck, entries, candidates, rankedFor, a
         <p role="status" className="min-h-5 text-small font-semibold">
           {message}
         </p>
-        <section aria-label="Candidates" className="border-t border-ink pt-2">
-          <h2 className="text-title">Candidates</h2>
-          {candidates.length === 0 && <p className="text-small">None taken up yet.</p>}
-          <ul>
-            {candidates.map((candidate) => (
-              <li key={candidate.id} className="flex items-center gap-3 border-b border-rule">
-                <RelitPatch
-                  reflectance={candidate.reflectance}
-                  label={`${candidate.name} at ${candidate.strengthPercent} per cent`}
-                  className="h-12 w-16 shrink-0"
-                />
-                <span className="flex-1 text-small">
-                  {candidate.name} <span className="text-dim">{candidate.code}</span>,{' '}
-                  {candidate.strengthPercent} %
-                </span>
-                <button
-                  type="button"
-                  className="min-h-11 px-2 text-small underline underline-offset-4"
-                  aria-label={`Drop ${candidate.name} at ${candidate.strengthPercent} %`}
-                  onClick={() =>
-                    say(() => actions.dropUnseen(candidate.id), `${candidate.name} dropped.`)
-                  }
-                >
-                  Drop
-                </button>
-              </li>
-            ))}
-          </ul>
-        </section>
+        <Proposals {...{ visitId, roomId, candidates, change }} sheen={sheenOf[treatment]} />
       </aside>
     </main>
   )

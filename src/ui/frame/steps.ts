@@ -1,3 +1,5 @@
+import type { RoomToSee } from '@/core/record/progress'
+
 /** The order of work, which is the order of the spine. */
 export const ROOM_STEPS = [
   'light',
@@ -10,7 +12,7 @@ export const ROOM_STEPS = [
 ] as const
 export type RoomStep = (typeof ROOM_STEPS)[number]
 
-export const STEP_WORDS: Record<RoomStep | 'brief' | 'plan' | 'grid', string> = {
+export const STEP_WORDS: Record<RoomStep | 'brief' | 'plan' | 'grid' | 'history', string> = {
   brief: 'Brief',
   plan: 'Day plan',
   light: 'Light',
@@ -21,6 +23,7 @@ export const STEP_WORDS: Record<RoomStep | 'brief' | 'plan' | 'grid', string> = 
   bench: 'Bench',
   grid: 'House grid',
   sheet: 'Sheet',
+  history: 'History',
 }
 
 /** A room as the frame around every page shows it. */
@@ -31,6 +34,7 @@ export interface FrameRoom {
   readonly bearingsDeg: readonly number[]
   readonly aspectWords: string
   readonly dimness: string
-  /** Under each step of the spine: what is done or missing. */
-  readonly done: Readonly<Record<RoomStep, string>>
+  /** Under each step of the spine: what is done or missing; what was looked at is counted in the browser. */
+  readonly done: Readonly<Record<Exclude<RoomStep, 'bench'>, string>>
+  readonly toSee: RoomToSee
 }

@@ -3,6 +3,9 @@
 import Link from 'next/link'
 import { usePathname, useSearchParams } from 'next/navigation'
 import type { ReactNode } from 'react'
+import { cellsSeen, pairsSeen, seenPairOf, type SeenPair } from '@/core/record/progress'
+import { UndoKey } from '../record/undo-key'
+import { useVisitRecord } from '../record/visit-record'
 import { CompassTick } from './compass-tick'
 import { ROOM_STEPS, STEP_WORDS, type FrameRoom, type RoomStep } from './steps'
 
@@ -11,13 +14,14 @@ export function VisitFrame({
   visitId,
   household,
   rooms,
-  gridDone,
+  seen,
   children,
 }: {
   readonly visitId: string
   readonly household: string
   readonly rooms: readonly FrameRoom[]
-  readonly gridDone: string
+  /** Pairs that were seen, as far as the server knows. */
+  readonly seen: readonly SeenPair[]
   readonly children: ReactNode
 }) {
   const path = usePathname()
@@ -26,6 +30,18 @@ export function VisitFrame({
   const room = rooms.find(({ id }) => id === roomId)
   const roomAtHand = room ?? rooms[0]
   const query = lightQuery(useSearchParams())
+  const { fresh, struck } = useVisitRecord()
+  // A look given since the page was loaded counts at once; one taken back is left to the next page, for another may stand.
+  const looks = [...seen, ...fresh.filter((look) => !struck.has(look.id)).flatMap(seenPairOf)]
+  const cells = cellsSeen(
+    rooms.map(({ toSee }) => toSee),
+    looks,
+  )
+  const doneAt = (at: FrameRoom, each: RoomStep): string => {
+    if (each !== 'bench') return at.done[each]
+    const pairs = pairsSeen(at.toSee, looks)
+    return pairs.of > 0 ? `${pairs.seen} of ${pairs.of}` : ''
+  }
 
   return (
     <div className="flex h-dvh flex-col print:block print:h-auto">
@@ -59,9 +75,10 @@ export function VisitFrame({
         >
           Add a room
         </Link>
-        <span className="ml-auto hidden items-center px-3 text-small whitespace-nowrap 2xl:flex">
+        <span className="hidden items-center px-3 text-small whitespace-nowrap 2xl:flex">
           {household}
         </span>
+        <UndoKey visitId={visitId} />
       </header>
       <div className="flex min-h-0 flex-1 max-sm:flex-col print:block">
         <nav
@@ -77,19 +94,24 @@ export function VisitFrame({
           {ROOM_STEPS.slice(0, -1).map((each) => (
             <RoomSpineLink
               key={each}
-              {...{ base, query, room: roomAtHand, step: each }}
+              {...{ base, query, doneAt, room: roomAtHand, step: each }}
               here={step === each}
             />
           ))}
           <SpineLink
-            href={`${base}/grid`}
+            href={`${base}/grid${query}`}
             here={path === `${base}/grid`}
             word={STEP_WORDS.grid}
-            done={gridDone}
+            done={cells.of > 0 ? `${cells.seen} of ${cells.of}` : ''}
           />
           <RoomSpineLink
-            {...{ base, query, room: roomAtHand, step: 'sheet' }}
+            {...{ base, query, doneAt, room: roomAtHand, step: 'sheet' }}
             here={step === 'sheet'}
+          />
+          <SpineLink
+            href={`${base}/history`}
+            here={path === `${base}/history`}
+            word={STEP_WORDS.history}
           />
         </nav>
         <div className="flex min-h-0 min-w-0 flex-1 flex-col print:block">{children}</div>
@@ -101,12 +123,14 @@ export function VisitFrame({
 function RoomSpineLink({
   base,
   query,
+  doneAt,
   room,
   step,
   here,
 }: {
   readonly base: string
   readonly query: string
+  readonly doneAt: (room: FrameRoom, step: RoomStep) => string
   readonly room: FrameRoom | undefined
   readonly step: RoomStep
   readonly here: boolean
@@ -117,7 +141,7 @@ function RoomSpineLink({
       href={`${base}/rooms/${room.id}/${step}${query}`}
       here={here}
       word={STEP_WORDS[step]}
-      done={room.done[step]}
+      done={doneAt(room, step)}
     />
   )
 }
@@ -147,7 +171,7 @@ function SpineLink({
 
 /** The light goes along from step to step and from room to room. */
 function lightQuery(parameters: URLSearchParams): string {
-  const kept = ['light', 'at', 'sky', 'lamps', 'spot', 'day'].flatMap((name) => {
+  const kept = ['light', 'day', 'at', 'sky', 'lamps', 'spot'].flatMap((name) => {
     const value = parameters.get(name)
     return value === null ? [] : [[name, value]]
   })

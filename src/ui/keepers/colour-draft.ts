@@ -117,3 +117,6 @@ export function withAnother(drafts: readonly ColourDraft[]): readonly ColourDraf
     emptyDraft(drafts.length, Math.max(1, Math.min(NEW_SHARE_PERCENT, free + taken))),
   ]
 }
+
+/** A finish has so many colours that count. */
+export const MOST_COLOURS = 5

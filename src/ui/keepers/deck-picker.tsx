@@ -30,7 +30,7 @@ export function DeckPicker({
   readonly onShift: (shifts: readonly EyeShift[]) => void
 }) {
   const [typed, setTyped] = useState('')
-  const found = useDeckSearch(picked ? '' : typed)
+  const { found, problem } = useDeckSearch(picked ? '' : typed)
   const id = name('deckColourId')
   return (
     <div className="flex flex-col gap-1">
@@ -50,7 +50,9 @@ export function DeckPicker({
         }}
       />
       <input type="hidden" name={id} value={picked?.id ?? ''} />
-      <span className="text-fine font-semibold">{error}</span>
+      <span role="status" className="text-fine font-semibold">
+        {error ?? problem}
+      </span>
       <ul>
         {found.map(({ id: colourId, code, name: colourName, reflectance }) => (
           <li key={colourId}>

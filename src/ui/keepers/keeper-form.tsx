@@ -4,39 +4,44 @@ import { useState } from 'react'
 import type { HouseRules } from '@/core/advice/house-rules'
 import { KEEPER_KINDS, KEEPER_STATES } from '@/core/pairing/keeper-kind'
 import { spectrumText } from '@/core/paint/typed-reading'
-import type { FormAction } from '../form/action-result'
 import { Field, FormMessage, Select } from '../form/field'
-import { useActionForm } from '../form/use-action-form'
+import { useCommandForm } from '../form/use-command-form'
 import type { FoundColour } from '../photo/found-colours'
 import { PhotoReader } from '../photo/photo-reader'
-import { emptyDraft, labTexts, withAnother, withBrought, type ColourDraft } from './colour-draft'
+import {
+  emptyDraft,
+  labTexts,
+  MOST_COLOURS,
+  withAnother,
+  withBrought,
+  type ColourDraft,
+} from './colour-draft'
 import { ColourFields } from './colour-fields'
 import { ColourReaderPanel } from './colour-reader-panel'
 import { KeeperDetails } from './keeper-details'
 import type { KeeperValues } from './keeper-values'
 import { MeasurementFile, type Measured } from './measurement-file'
+import { readKeeper } from './read-keeper'
 import { WaysToRead } from './ways-to-read'
-
-const MOST_COLOURS = 5
 
 /** What stays, and its one to five colours. */
 export function KeeperForm({
+  visitId,
   keeper,
   roomId,
   otherRooms,
   rules,
-  action,
   onDone,
 }: {
+  readonly visitId: string
   readonly keeper: KeeperValues
   /** The room at hand; a finish that runs on may have been entered in another. */
   readonly roomId: string
   readonly otherRooms: readonly { readonly id: string; readonly name: string }[]
   readonly rules: HouseRules
-  readonly action: FormAction
   readonly onDone: () => void
 }) {
-  const { onSubmit, pending, errors, message } = useActionForm(action, onDone)
+  const { onSubmit, pending, errors, message } = useCommandForm('keep-keeper', readKeeper, onDone)
   const [state, setState] = useState(keeper.state)
   const [varies, setVaries] = useState(keeper.varies)
   const [photoHash, setPhotoHash] = useState(keeper.photoHash)
@@ -73,7 +78,8 @@ export function KeeperForm({
 
   return (
     <form onSubmit={onSubmit} noValidate className="flex flex-col gap-3">
-      <input type="hidden" name="id" value={keeper.id} />
+      <input type="hidden" name="visitId" value={visitId} />
+      <input type="hidden" name="keeperId" value={keeper.id} />
       <input type="hidden" name="roomId" value={keeper.roomId} />
       <input type="hidden" name="alsoIn" value={roomId} />
       <input type="hidden" name="photoHash" value={photoHash ?? ''} />

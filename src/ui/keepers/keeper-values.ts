@@ -19,3 +19,16 @@ export interface KeeperValues {
   readonly photoHash: string | null
   readonly colours: readonly ColourDraft[]
 }
+
+/** A keeper of which nothing more was said. */
+export const PLAIN_VALUES = {
+  roomIds: [],
+  state: 'staying',
+  place: '',
+  note: '',
+  varies: false,
+  replacedBy: '',
+  viewShare: 'some',
+  dearness: null,
+  photoHash: null,
+} satisfies Partial<KeeperValues>

@@ -5,9 +5,10 @@ import { useState } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
 import type { HouseRules } from '@/core/advice/house-rules'
 import type { ReadingSource } from '@/core/paint/reading'
-import type { FormAction } from '../form/action-result'
 import type { Leaning } from '../rose/rose-model'
 import { UndertoneRose } from '../rose/undertone-rose'
+import { newId } from '../record/new-id'
+import { KeeperSwatch } from '../swatch/keeper-swatch'
 import { RelitPatch } from '../swatch/relit-patch'
 import { KeeperForm } from './keeper-form'
 import type { KeeperValues } from './keeper-values'
@@ -32,21 +33,18 @@ export function KeepersView({
   fresh,
   otherRooms,
   rules,
-  action,
 }: {
   readonly visitId: string
   readonly keepers: readonly ListedKeeper[]
   /** Everything the rose shows: parts of keepers that are judged against, and candidates. */
   readonly leanings: readonly Leaning[]
   /** Values of a keeper not yet entered. */
-  readonly fresh: KeeperValues
+  readonly fresh: Omit<KeeperValues, 'id'>
   readonly otherRooms: readonly { readonly id: string; readonly name: string }[]
   readonly rules: HouseRules
-  readonly action: FormAction
 }) {
   const [editing, setEditing] = useState<string | null>(null)
   const edited = keepers.find(({ values }) => values.id === editing)?.values
-  const open = editing !== null
   return (
     <main className="grid min-h-0 flex-1 gap-8 overflow-y-auto p-5 lg:grid-cols-[1fr_24rem] xl:grid-cols-[1fr_28rem]">
       <section
@@ -88,14 +86,14 @@ export function KeepersView({
         </ul>
       </section>
       <section aria-label="Enter a keeper">
-        {open ? (
+        {editing !== null ? (
           <KeeperForm
-            key={edited?.id ?? fresh.id}
-            keeper={edited ?? fresh}
+            key={editing}
+            visitId={visitId}
+            keeper={edited ?? { ...fresh, id: editing }}
             roomId={fresh.roomId}
             otherRooms={otherRooms}
             rules={rules}
-            action={action}
             onDone={() => setEditing(null)}
           />
         ) : (
@@ -103,7 +101,7 @@ export function KeepersView({
             <button
               type="button"
               className="key key-first mb-6 px-6"
-              onClick={() => setEditing('')}
+              onClick={() => setEditing(newId())}
             >
               Add what stays
             </button>
@@ -132,16 +130,16 @@ function KeeperLine({
   return (
     <li className="flex flex-wrap gap-4 border-b border-rule py-3">
       <div className="w-44 shrink-0">
-        <div className="flex h-24">
-          {colours.map(({ part, sharePercent, reflectance }) => (
-            <span key={part} className="h-full" style={{ flexGrow: sharePercent, flexBasis: 0 }}>
+        <div className="h-24">
+          <KeeperSwatch colours={colours}>
+            {({ part, reflectance }) => (
               <RelitPatch
                 reflectance={reflectance}
                 label={`${values.name}, ${part}`}
                 className="h-full w-full"
               />
-            </span>
-          ))}
+            )}
+          </KeeperSwatch>
         </div>
         {values.photoHash && (
           <Image

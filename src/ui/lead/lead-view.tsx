@@ -1,13 +1,15 @@
 'use client'
 
-import { useMemo, useState, useTransition } from 'react'
+import { useMemo, useState } from 'react'
 import { HOUSE_RULES, type HouseRules } from '@/core/advice/house-rules'
 import type { Reflectance } from '@/core/colour/spectrum'
 import { useDeckReflectances } from '../deck/deck-reflectances'
 import type { DeckEntry } from '../deck/deck-strips'
 import { deckRows } from '../deck/room-ranking'
-import type { ActionResult } from '../form/action-result'
 import { useLight } from '../light-bar/light-context'
+import { takingUp } from '../record/taking-up'
+import { useChange } from '../record/use-change'
+import { KeeperSwatch } from '../swatch/keeper-swatch'
 import { RelitPatch } from '../swatch/relit-patch'
 import { ledBy, schemesOf, seenDeck, suggestedLead, type LeadKeeper } from './lead-model'
 import { SchemePanel } from './scheme-panel'
@@ -24,15 +26,6 @@ interface Props {
   readonly weakestPercent: number
   /** "deck colour id, strength" of the candidates. */
   readonly taken: readonly string[]
-  readonly actions: {
-    readonly chooseLead: (roomId: string, keeperId: string) => Promise<ActionResult>
-    readonly takeUp: (candidate: {
-      id: string
-      visitId: string
-      deckColourId: string
-      strengthPercent: number
-    }) => Promise<ActionResult>
-  }
 }
 
 /** Which piece leads, and the two schemes that can be drawn from it, side by side. */
@@ -46,22 +39,10 @@ export function LeadView({
   rules,
   weakestPercent,
   taken,
-  actions,
 }: Props) {
-  const [message, setMessage] = useState('')
-  const [, start] = useTransition()
+  const { change, message } = useChange()
   const [leadId, setLeadId] = useState(chosen ?? suggestedLead(keepers)?.id)
   const piece = keepers.find(({ id }) => id === leadId) ?? keepers[0]
-
-  function say(work: () => Promise<ActionResult>, done: string): void {
-    setMessage('')
-    start(async () => {
-      const answer = await work().catch(() => null)
-      setMessage(
-        answer?.ok ? done : (answer?.message ?? 'Not kept: the server did not answer. Try again.'),
-      )
-    })
-  }
 
   if (!piece)
     return (
@@ -87,15 +68,19 @@ export function LeadView({
             aria-pressed={keeper.id === piece.id}
             onClick={() => {
               setLeadId(keeper.id)
-              say(() => actions.chooseLead(roomId, keeper.id), `${keeper.name} leads.`)
+              void change(
+                'choose-lead',
+                { visitId, roomId, keeperId: keeper.id },
+                `${keeper.name} leads.`,
+              )
             }}
           >
-            <span className="flex h-9 w-14">
-              {keeper.colours.map(({ part, sharePercent, reflectance }) => (
-                <span key={part} style={{ flexGrow: sharePercent, flexBasis: 0 }}>
+            <span className="h-9 w-14">
+              <KeeperSwatch colours={keeper.colours}>
+                {({ reflectance }) => (
                   <RelitPatch reflectance={reflectance} className="h-full w-full" />
-                </span>
-              ))}
+                )}
+              </KeeperSwatch>
             </span>
             {keeper.name}
           </button>
@@ -110,10 +95,10 @@ export function LeadView({
         key={piece.id}
         {...{ piece, keepers, deck, entries, rules, weakestPercent, taken }}
         onTake={(deckColourId, strengthPercent, name) =>
-          say(
-            () =>
-              actions.takeUp({ id: crypto.randomUUID(), visitId, deckColourId, strengthPercent }),
-            `${name} at ${strengthPercent} % is a candidate.`,
+          void change(
+            'take-up',
+            takingUp({ visitId, roomId, deckColourId, strengthPercent }),
+            `${name} at ${strengthPercent} % is proposed for the walls.`,
           )
         }
       />

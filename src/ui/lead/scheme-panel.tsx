@@ -8,6 +8,7 @@ import { type Paint } from '@/core/scheme/beside-piece'
 import { WALL_PLANS, type Scheme, type WallPlan } from '@/core/scheme/lead-schemes'
 import { lrvPercent } from '@/core/paint/lrv'
 import type { DeckEntry } from '../deck/deck-strips'
+import { KeeperSwatch } from '../swatch/keeper-swatch'
 import { RelitPatch } from '../swatch/relit-patch'
 import { JudgementMark } from '../verdict/verdict-mark'
 import {
@@ -149,16 +150,16 @@ function Composition({
         ))}
       </div>
       {trim && <RelitPatch reflectance={trim.reflectance} className="w-4" />}
-      <div className="flex flex-[2] flex-col">
-        {led.piece.colours.map(({ part, sharePercent, reflectance }) => (
-          <span key={part} className="w-full" style={{ flexGrow: sharePercent, flexBasis: 0 }}>
+      <div className="flex-[2]">
+        <KeeperSwatch colours={led.piece.colours} stacked>
+          {({ part, reflectance }) => (
             <RelitPatch
               reflectance={reflectance}
               label={`${led.piece.name}, ${part}`}
               className="h-full w-full"
             />
-          </span>
-        ))}
+          )}
+        </KeeperSwatch>
       </div>
     </div>
   )

@@ -2,6 +2,7 @@
 
 import { Slider, ToggleGroup } from 'radix-ui'
 import { memo, useMemo } from 'react'
+import { longDate } from '@/core/light/calendar-date'
 import { clockTime, type LocalDay } from '@/core/light/day-clock'
 import {
   LIGHT_SOURCES,
@@ -15,13 +16,14 @@ import { SKIES, type Sky } from '@/core/light/sky'
 import type { Place } from '@/core/light/sun-position'
 import { SPOT_NAMES, spotWords, type SpotName } from '@/core/light/spot'
 import { useLight, useMovingLight } from './light-context'
-import { figures, SKY_WORDS, sourceWords } from './light-words'
+import { SKY_WORDS, sourceWords } from '@/core/light/source-words'
+import { figures } from './light-figures'
 import { placeMoments, type PlacedMoment } from './moment-rows'
 import { RibbonDrawing } from './ribbon-drawing'
 
 /** The room's day, docked under every view that judges: drag it and all swatches follow. */
 export function LightBar() {
-  const { roomDay, show, settle } = useLight()
+  const { roomDay, visitDate, show, settle } = useLight()
   const { choice, light } = useMovingLight()
   const { room, place, day } = roomDay
   const ribbon = useMemo(() => dayRibbon(roomDay, choice.sky), [roomDay, choice.sky])
@@ -46,6 +48,10 @@ export function LightBar() {
     >
       <div className="flex flex-col justify-center">
         <span className="text-head leading-8 font-medium">{timeless ? 'Lamps' : clock}</span>
+        <span className="text-fine">
+          {longDate(day.date)}
+          {day.date !== visitDate && <span className="sr-only">, not the day of the visit</span>}
+        </span>
         <span className="text-fine">
           {light ? figures(light.cctK, light.illuminanceLux) : 'Too dark to judge'}
         </span>

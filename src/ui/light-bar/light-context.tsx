@@ -1,7 +1,6 @@
 'use client'
 
 import { useSearchParams } from 'next/navigation'
-import { z } from 'zod'
 import {
   createContext,
   useCallback,
@@ -14,26 +13,11 @@ import {
   type ReactNode,
 } from 'react'
 import { prepareLight, type PreparedLight } from '@/core/colour/appearance'
-import type { LocalDay } from '@/core/light/day-clock'
 import { lightFromAddress, lightToAddress, openingChoice } from '@/core/light/light-address'
+import { dayByClock, type ZoneClock } from '@/core/light/zone-clock'
 import { lightOf, type LightChoice, type RoomDay } from '@/core/light/light-choice'
 import type { RoomLight } from '@/core/light/room-light'
 import { Painter } from '../swatch/painter'
-
-/** "visit", "summer", "winter", or a date. */
-export type DayName = string
-
-const Day = z.object({
-  startUtcMs: z.number(),
-  lengthMinutes: z.number(),
-  shifts: z.array(z.object({ atMinute: z.number(), byMinutes: z.number() })),
-})
-
-async function fetchDay(date: string, zone: string): Promise<LocalDay | null> {
-  const query = new URLSearchParams({ date, zone })
-  const answer = await fetch(`/api/local-day?${query}`).catch(() => null)
-  return answer?.ok ? Day.parse(await answer.json()) : null
-}
 
 /** The light of one choice. */
 interface SeenLight {
@@ -45,10 +29,11 @@ interface SeenLight {
 
 interface LightState extends SeenLight {
   readonly roomDay: RoomDay
-  /** Which day is shown: the visit's, or another. */
-  readonly dayName: DayName
-  /** Shows the room on another day: one of the solstices, the visit's own, or a date as 2026-06-21. */
-  readonly showDay: (name: DayName) => Promise<string | null>
+  /** The day of the visit. */
+  readonly visitDate: string
+  readonly zone: ZoneClock
+  /** Shows the room on another day, as 2026-06-21; what is wrong with it, or null. */
+  readonly showDay: (date: string) => string | null
   /** Shows another light at once. */
   readonly show: (change: Partial<LightChoice>) => void
   /** Shows it and writes it into the address, so that it can be linked. */
@@ -65,40 +50,19 @@ const PainterContext = createContext<Painter | null>(null)
 /** The one light that every swatch of a page is seen in. */
 export function LightProvider({
   roomDay: visitDay,
-  days,
-  timeZone,
+  zone,
   children,
 }: {
   readonly roomDay: RoomDay
-  readonly days: Readonly<Record<'summer' | 'winter', LocalDay>>
-  readonly timeZone: string
+  /** The clocks of the place. */
+  readonly zone: ZoneClock
   readonly children: ReactNode
 }) {
   const parameters = useSearchParams()
-  const [shown, setShown] = useState<{ readonly name: DayName; readonly day: LocalDay }>(() => {
-    const name = parameters.get('day')
-    return name === 'summer' || name === 'winter'
-      ? { name, day: days[name] }
-      : { name: 'visit', day: visitDay.day }
-  })
+  const [date, setDate] = useState(parameters.get('day'))
   const roomDay = useMemo(
-    () => (shown.name === 'visit' ? visitDay : { ...visitDay, day: shown.day }),
-    [visitDay, shown],
-  )
-  const showDay = useCallback(
-    async (name: DayName): Promise<string | null> => {
-      const day =
-        name === 'visit'
-          ? visitDay.day
-          : name === 'summer' || name === 'winter'
-            ? days[name]
-            : await fetchDay(name, timeZone)
-      if (!day) return `Expected a date that exists, as 2026-06-21, got “${name}”.`
-      setShown({ name, day })
-      writeAddress({ day: name })
-      return null
-    },
-    [visitDay, days, timeZone],
+    () => ({ ...visitDay, day: (date && dayByClock(zone, date)) || visitDay.day }),
+    [visitDay, zone, date],
   )
   // Only what was asked for: the opening light changes when a room gets its first window.
   const [asked, setAsked] = useState(() =>
@@ -141,11 +105,29 @@ export function LightProvider({
   useEffect(() => {
     if (settled > 0) writeAddress({ ...lightToAddress(latest.current.choice, latest.current.day) })
   }, [settled])
+  const showDay = useCallback(
+    (name: string): string | null => {
+      if (!dayByClock(zone, name))
+        return `Expected a date that exists, of ${zone.firstDate.slice(0, 4)} to ${zone.lastDate.slice(0, 4)} and as 2026-06-21, got “${name}”.`
+      setDate(name)
+      setSettled((times) => times + 1)
+      return null
+    },
+    [zone],
+  )
   const [painter] = useState(() => new Painter(prepared))
   useLayoutEffect(() => painter.show(prepared), [painter, prepared])
   const state = useMemo(
-    () => ({ roomDay, ...atRest, dayName: shown.name, showDay, show, settle }),
-    [roomDay, atRest, shown.name, showDay, show, settle],
+    () => ({
+      roomDay,
+      ...atRest,
+      zone,
+      visitDate: visitDay.day.date,
+      showDay,
+      show,
+      settle,
+    }),
+    [roomDay, atRest, zone, visitDay.day.date, showDay, show, settle],
   )
   return (
     <PainterContext value={painter}>

@@ -1,38 +1,44 @@
 'use client'
 
-import type { FormAction } from '../form/action-result'
-import { useActionForm } from '../form/use-action-form'
+import { useChange } from '../record/use-change'
 
 /** What stands in a room of one kind, each with a way out. */
 export function FittingList({
+  visitId,
   what,
   fittings,
-  action,
 }: {
+  readonly visitId: string
   readonly what: 'window' | 'lamp'
   readonly fittings: readonly { readonly id: string; readonly words: string }[]
-  readonly action: FormAction
 }) {
-  const { onSubmit, pending } = useActionForm(action)
+  const { change, busy, message } = useChange()
   return (
-    <ul className="my-2">
-      {fittings.map(({ id, words }) => (
-        <li key={id} className="flex items-center justify-between border-b border-rule text-small">
-          {words}
-          <form onSubmit={onSubmit}>
-            <input type="hidden" name="id" value={id} />
-            <input type="hidden" name="what" value={what} />
+    <>
+      <ul className="my-2">
+        {fittings.map(({ id, words }) => (
+          <li
+            key={id}
+            className="flex items-center justify-between border-b border-rule text-small"
+          >
+            {words}
             <button
-              type="submit"
-              disabled={pending}
+              type="button"
+              disabled={busy}
               className="min-h-11 px-2 underline underline-offset-4"
               aria-label={`Take out the ${what}: ${words}`}
+              onClick={() => void change('remove-fitting', { visitId, fittingId: id, what })}
             >
               Take out
             </button>
-          </form>
-        </li>
-      ))}
-    </ul>
+          </li>
+        ))}
+      </ul>
+      {message && (
+        <p role="status" className="text-small font-semibold">
+          {message}
+        </p>
+      )}
+    </>
   )
 }

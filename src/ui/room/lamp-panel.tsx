@@ -6,12 +6,13 @@ import { betterLamps } from '@/core/advice/better-lamp'
 import { utcMsAt } from '@/core/light/day-clock'
 import { BULBS, kindsOf, LAMP_PLACES } from '@/core/light/fittings'
 import { PLAIN_LAMP, type RoomLamp } from '@/core/light/room'
-import type { FormAction } from '../form/action-result'
 import { Field, FormMessage, Select } from '../form/field'
-import { useActionForm } from '../form/use-action-form'
+import { useCommandForm } from '../form/use-command-form'
 import { useLight } from '../light-bar/light-context'
+import { newId } from '../record/new-id'
 import { FittingList } from './fitting-list'
 import type { LightRoom } from './light-room'
+import { readLamp } from './read-room'
 
 type Preset = Pick<RoomLamp, 'bulb' | 'cctK' | 'lumens'> & { readonly words: string }
 
@@ -26,16 +27,11 @@ const PRESETS: Readonly<Record<string, Preset>> = {
 }
 
 /** Lamps of a room: from a preset or typed, where they stand, lit of an evening or not. */
-export function LampPanel({
-  room,
-  freshId,
-  actions,
-}: {
-  readonly room: LightRoom
-  readonly freshId: string
-  readonly actions: Readonly<Record<'addLamp' | 'removeFitting', FormAction>>
-}) {
-  const { onSubmit, pending, errors, message } = useActionForm(actions.addLamp)
+export function LampPanel({ room }: { readonly room: LightRoom }) {
+  const { onSubmit, pending, errors, message } = useCommandForm('keep-lamp', (form) => {
+    form.set('lampId', newId())
+    return readLamp(form)
+  })
   const [lamp, setLamp] = useState({
     bulb: PLAIN_LAMP.bulb as string,
     cctK: String(PLAIN_LAMP.cctK),
@@ -51,8 +47,8 @@ export function LampPanel({
   return (
     <section aria-label="Lamps" className="border-t border-ink pt-3">
       <FittingList
+        visitId={room.visitId}
         what="lamp"
-        action={actions.removeFitting}
         fittings={room.lamps.map(({ id, bulb, cctK, lumens, place, evening }) => ({
           id,
           words: `${cctK.toLocaleString('en-GB')} K, ${lumens.toLocaleString('en-GB')} lumens together, ${BULBS[bulb].words}, ${LAMP_PLACES[place].words}${evening ? '' : ', not lit of an evening'}`,
@@ -64,7 +60,7 @@ export function LampPanel({
         noValidate
         className="grid grid-cols-3 items-start gap-x-4 gap-y-1 max-sm:grid-cols-1"
       >
-        <input type="hidden" name="id" value={freshId} />
+        <input type="hidden" name="visitId" value={room.visitId} />
         <input type="hidden" name="roomId" value={room.id} />
         <Select
           label="Ordinary lamps"

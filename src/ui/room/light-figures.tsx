@@ -2,7 +2,7 @@
 
 import { daylightFactorPercent } from '@/core/light/room'
 import { useLight } from '../light-bar/light-context'
-import { luxFigure } from '../light-bar/light-words'
+import { luxFigure } from '../light-bar/light-figures'
 
 /** Where the light of the moment comes from, in figures. */
 export function LightFigures() {

@@ -1,41 +1,83 @@
 'use client'
 
 import { useRef, useState } from 'react'
+import { z } from 'zod'
 import { clockTime } from '@/core/light/day-clock'
 import { modelledLight, pinsOf, type MeterReading } from '@/core/light/light-choice'
+import { longDate } from '@/core/light/calendar-date'
+import { questionOf } from '@/core/light/meter'
 import { spotWords } from '@/core/light/spot'
 import { MeterError, simulatedLightMeter, type LightMeter } from '@/devices/light-meter'
-import type { FormAction } from '../form/action-result'
 import { Field, FormMessage } from '../form/field'
-import { useActionForm } from '../form/use-action-form'
+import { useCommandForm, type Filled } from '../form/use-command-form'
+import { readForm } from '../form/read-form'
+import { numberValue } from '../form/form-values'
+import { newId } from '../record/new-id'
+import { useChange } from '../record/use-change'
 import { useLight } from '../light-bar/light-context'
-import { figures, luxFigure } from '../light-bar/light-words'
+import { figures, luxFigure } from '../light-bar/light-figures'
 
-type Kept = MeterReading & { readonly id: string; readonly device: string }
+/** A meter reading as it was kept. */
+export interface KeptReading extends MeterReading {
+  readonly id: string
+  /** The change that brought it; null where that is not known. */
+  readonly commandId: string | null
+  /** As 2026-12-21; null where it was not kept. */
+  readonly date: string | null
+  readonly device: string
+}
+
+const MeterFields = z.object({
+  lux: numberValue(0.1, 150_000, 'lux'),
+  cctK: numberValue(1500, 25_000, 'K'),
+  /** Said after a question: it was looked into, and it stands. */
+  stands: z.literal('on').optional(),
+})
 
 /** A light meter's word at this spot and hour: the model is pinned to it and shows before and after. */
 export function MeterPanel({
   roomId,
   visitId,
-  freshId,
   readings,
-  actions,
 }: {
   readonly roomId: string
   readonly visitId: string
-  readonly freshId: string
-  readonly readings: readonly Kept[]
-  readonly actions: Readonly<Record<'keepReading' | 'dropReading', FormAction>>
+  readonly readings: readonly KeptReading[]
 }) {
   const { roomDay, choice, light } = useLight()
   const [typed, setTyped] = useState({ lux: '', cctK: '' })
   const [device, setDevice] = useState<'typed' | 'simulated'>('typed')
   const [said, setSaid] = useState('')
-  const form = useActionForm(actions.keepReading, () => setTyped({ lux: '', cctK: '' }))
-  const drop = useActionForm(actions.dropReading)
+  const form = useCommandForm('keep-reading', read, () => setTyped({ lux: '', cctK: '' }))
+  const drop = useChange()
   const model = modelledLight(roomDay, { ...choice, source: 'room' })
   const meter = useRef<LightMeter | null>(null)
   const question = form.errors.stands
+
+  /** What the form comes to; a reading that disagrees with the model is asked about first. */
+  function read(filled: FormData): Filled<'keep-reading'> {
+    const fields = readForm(MeterFields, filled)
+    if (!fields.ok) return fields
+    const { stands, ...figures } = fields.data
+    const asked = model && questionOf({ figures, model })
+    if (asked && !stands) return { ok: false, fields: { stands: asked } }
+    const { sky, lampsOn, spot } = choice
+    return {
+      ok: true,
+      payload: {
+        visitId,
+        roomId,
+        readingId: newId(),
+        date: roomDay.day.date,
+        device,
+        minute: Math.round(choice.minute),
+        sky,
+        lampsOn,
+        spot,
+        ...figures,
+      },
+    }
+  }
 
   async function readMeter(): Promise<void> {
     // What lies there in truth is not known to a model: the stand-in takes a room a little warmer and dimmer.
@@ -70,14 +112,6 @@ export function MeterPanel({
         noValidate
         className="mt-2 grid grid-cols-[1fr_1fr_auto] gap-x-4"
       >
-        <input type="hidden" name="id" value={freshId} />
-        <input type="hidden" name="roomId" value={roomId} />
-        <input type="hidden" name="visitId" value={visitId} />
-        <input type="hidden" name="minute" value={Math.round(choice.minute)} />
-        <input type="hidden" name="sky" value={choice.sky} />
-        <input type="hidden" name="lampsOn" value={choice.lampsOn ? 'yes' : 'no'} />
-        <input type="hidden" name="spot" value={choice.spot} />
-        <input type="hidden" name="device" value={device} />
         <Field
           label="Metered"
           name="lux"
@@ -123,23 +157,24 @@ export function MeterPanel({
         <FormMessage>{question ? '' : form.message}</FormMessage>
       </form>
       <ul>
-        {readings.map(({ id, minute, spot, lux, cctK, device: by }) => (
+        {readings.map(({ id, commandId, date, minute, spot, lux, cctK, device: by }) => (
           <li
             key={id}
             className="flex items-center justify-between border-b border-rule text-small"
           >
+            {date ? `${longDate(date)}, ` : ''}
             {clockTime(roomDay.day, minute)}, {spotWords(spot)}: {luxFigure(lux)} lux,{' '}
             {Math.round(cctK).toLocaleString('en-GB')} K{by === 'simulated' && ', simulated meter'}
-            <form onSubmit={drop.onSubmit}>
-              <input type="hidden" name="id" value={id} />
+            {commandId && (
               <button
-                type="submit"
+                type="button"
                 className="min-h-11 px-2 underline underline-offset-4"
                 aria-label={`Drop the reading of ${clockTime(roomDay.day, minute)}`}
+                onClick={() => void drop.change('undo', { visitId, commandId })}
               >
                 Drop
               </button>
-            </form>
+            )}
           </li>
         ))}
       </ul>

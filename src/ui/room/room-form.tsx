@@ -1,15 +1,14 @@
 'use client'
 
-import type { FormAction } from '../form/action-result'
 import { USE_HOURS, USE_HOURS_WORDS, type UseHours } from '@/core/light/use-hours'
 import { TREATMENTS, type Treatment } from '@/core/paint/treatment'
 import { Field, FormMessage, Select } from '../form/field'
-import { useActionForm } from '../form/use-action-form'
+import { useCommandForm } from '../form/use-command-form'
+import { readRoom } from './read-room'
 
 /** Name and size of a room; walls count as square to the compass. */
 export function RoomForm({
   room,
-  action,
   submit,
   goTo,
   otherRooms = [],
@@ -25,18 +24,19 @@ export function RoomForm({
     readonly treatment: Treatment
     readonly seenFrom: readonly string[]
   }
-  readonly action: FormAction
   readonly submit: string
   readonly goTo?: string
   readonly otherRooms?: readonly { readonly id: string; readonly name: string }[]
 }) {
-  const { onSubmit, pending, errors, message, kept } = useActionForm(action)
+  const { onSubmit, pending, errors, message, kept } = useCommandForm('keep-room', (form) => {
+    const read = readRoom(form)
+    return read.ok && goTo ? { ...read, goTo } : read
+  })
   const metres = (mm: number): string => String(mm / 1000)
   return (
     <form onSubmit={onSubmit} noValidate className="mt-4 grid gap-x-4 gap-y-2 sm:grid-cols-3">
-      <input type="hidden" name="id" value={room.id} />
+      <input type="hidden" name="roomId" value={room.id} />
       <input type="hidden" name="visitId" value={room.visitId} />
-      {goTo && <input type="hidden" name="goTo" value={goTo} />}
       <div className="sm:col-span-3">
         <Field label="Name of the room" name="name" defaultValue={room.name} error={errors.name} />
       </div>

@@ -3,17 +3,15 @@
 import { useMemo } from 'react'
 import { compassWord, isCoolAndEven } from '@/core/light/aspect'
 import { HOUSE_RULES, type HouseRules } from '@/core/advice/house-rules'
-import type { MeterReading } from '@/core/light/light-choice'
 import { shadedBearingDeg } from '@/core/light/light-choice'
 import { daySentences } from '@/core/light/light-words'
 import type { LitRoom } from '@/core/light/room'
-import type { FormAction } from '../form/action-result'
 import { useLight } from '../light-bar/light-context'
 import { DaySwitch } from './day-switch'
 import { LampPanel } from './lamp-panel'
-import type { Identified, LightRoom } from './light-room'
+import type { LightRoom } from './light-room'
 import { LightFigures } from './light-figures'
-import { MeterPanel } from './meter-panel'
+import { MeterPanel, type KeptReading } from './meter-panel'
 import { RoomForm } from './room-form'
 import { SlideBand, type SlidSample } from './slide-band'
 import { WindowPanel } from './window-panel'
@@ -22,30 +20,12 @@ interface Props {
   readonly room: LightRoom
   readonly otherRooms: readonly { readonly id: string; readonly name: string }[]
   readonly houseRules: HouseRules
-  readonly visitDate: string
-  readonly readings: readonly Identified<MeterReading & { readonly device: string }>[]
+  readonly readings: readonly KeptReading[]
   readonly samples: readonly SlidSample[]
-  /** Ids for the next window, the next lamp and the next meter reading. */
-  readonly freshIds: readonly [string, string, string]
-  readonly actions: Readonly<
-    Record<
-      'saveRoomSize' | 'addWindow' | 'addLamp' | 'removeFitting' | 'keepReading' | 'dropReading',
-      FormAction
-    >
-  >
 }
 
 /** Where a room's light comes from, and what it does over the day. */
-export function RoomLightView({
-  room,
-  otherRooms,
-  houseRules,
-  visitDate,
-  readings,
-  samples,
-  freshIds,
-  actions,
-}: Props) {
+export function RoomLightView({ room, otherRooms, houseRules, readings, samples }: Props) {
   const { roomDay, choice } = useLight()
   const sentences = useMemo(() => daySentences(roomDay, choice.sky), [roomDay, choice.sky])
   return (
@@ -53,11 +33,11 @@ export function RoomLightView({
       <h1 className="sr-only">Light of {room.name}</h1>
       <div className="grid gap-x-8 gap-y-6 p-5 lg:grid-cols-2">
         <div className="flex flex-col gap-6">
-          <WindowPanel room={room} freshId={freshIds[0]} actions={actions} />
-          <LampPanel room={room} freshId={freshIds[1]} actions={actions} />
+          <WindowPanel room={room} />
+          <LampPanel room={room} />
         </div>
         <div className="flex flex-col gap-5">
-          <DaySwitch visitDate={visitDate} />
+          <DaySwitch />
           <section aria-label="The day in words">
             {sentences.map((sentence) => (
               <p key={sentence} className="font-display text-title">
@@ -68,13 +48,7 @@ export function RoomLightView({
           </section>
           <LightFigures />
           <SlideBand samples={samples} />
-          <MeterPanel
-            roomId={room.id}
-            visitId={room.visitId}
-            freshId={freshIds[2]}
-            readings={readings}
-            actions={actions}
-          />
+          <MeterPanel roomId={room.id} visitId={room.visitId} readings={readings} />
           <details className="border-t border-ink pt-2">
             <summary className="min-h-11 content-center text-small font-medium">
               Name, size and use
@@ -83,7 +57,6 @@ export function RoomLightView({
               key={`${room.northSouthMm} ${room.eastWestMm} ${room.heightMm}`}
               room={room}
               otherRooms={otherRooms}
-              action={actions.saveRoomSize}
               submit="Keep the room"
             />
           </details>

@@ -1,8 +1,9 @@
 'use client'
 
 import Link from 'next/link'
-import { useState, useTransition } from 'react'
-import type { ActionResult } from '../form/action-result'
+import { useState } from 'react'
+import { newId } from '../record/new-id'
+import { useChange } from '../record/use-change'
 
 export interface ListedRoom {
   readonly id: string
@@ -13,31 +14,18 @@ export interface ListedRoom {
 interface Props {
   readonly visitId: string
   readonly rooms: readonly ListedRoom[]
-  readonly actions: {
-    readonly order: (visitId: string, roomIds: readonly string[]) => Promise<ActionResult>
-    readonly duplicate: (roomId: string, copyId: string, name: string) => Promise<ActionResult>
-    readonly setRemoved: (roomId: string, removed: boolean) => Promise<ActionResult>
-  }
 }
 
 /** The rooms of a visit: in order, copied, taken out and put back. */
-export function RoomList({ visitId, rooms, actions }: Props) {
-  const [, start] = useTransition()
-  const [message, setMessage] = useState('')
+export function RoomList({ visitId, rooms }: Props) {
+  const { change, message } = useChange()
   const [removed, setRemoved] = useState<ListedRoom | null>(null)
-
-  function say(work: () => Promise<ActionResult>, done: string): void {
-    start(async () => {
-      const answer = await work().catch(() => null)
-      setMessage(answer?.ok ? done : (answer?.message ?? 'Not kept: the server did not answer.'))
-    })
-  }
 
   function move(from: number, by: number): void {
     const ids = rooms.map(({ id }) => id)
     const [id] = ids.splice(from, 1)
     ids.splice(from + by, 0, id!)
-    say(() => actions.order(visitId, ids), '')
+    void change('order-rooms', { visitId, roomIds: ids })
   }
 
   return (
@@ -79,16 +67,17 @@ export function RoomList({ visitId, rooms, actions }: Props) {
               className="min-h-11 px-2 underline underline-offset-4"
               aria-label={`Copy ${room.name}`}
               onClick={() =>
-                say(
-                  () =>
-                    actions.duplicate(
-                      room.id,
-                      crypto.randomUUID(),
-                      copyName(
-                        room.name,
-                        rooms.map(({ name }) => name),
-                      ),
+                void change(
+                  'copy-room',
+                  {
+                    visitId,
+                    roomId: room.id,
+                    copyId: newId(),
+                    name: copyName(
+                      room.name,
+                      rooms.map(({ name }) => name),
                     ),
+                  },
                   `${room.name} copied, with its windows and lamps.`,
                 )
               }
@@ -101,7 +90,11 @@ export function RoomList({ visitId, rooms, actions }: Props) {
               aria-label={`Take out ${room.name}`}
               onClick={() => {
                 setRemoved(room)
-                say(() => actions.setRemoved(room.id, true), `${room.name} taken out.`)
+                void change(
+                  'remove-room',
+                  { visitId, roomId: room.id, removed: true },
+                  `${room.name} taken out.`,
+                )
               }}
             >
               Take out
@@ -116,7 +109,11 @@ export function RoomList({ visitId, rooms, actions }: Props) {
             type="button"
             className="min-h-11 underline underline-offset-4"
             onClick={() => {
-              say(() => actions.setRemoved(removed.id, false), `${removed.name} is back.`)
+              void change(
+                'remove-room',
+                { visitId, roomId: removed.id, removed: false },
+                `${removed.name} is back.`,
+              )
               setRemoved(null)
             }}
           >

@@ -4,28 +4,26 @@ import { useState } from 'react'
 import { compassWord } from '@/core/light/aspect'
 import { CURTAINS, GLAZINGS, GROUNDS, kindsOf, OPPOSITES } from '@/core/light/fittings'
 import { PLAIN_WINDOW, type RoomWindow } from '@/core/light/room'
-import type { FormAction } from '../form/action-result'
 import { Field, FormMessage, Select } from '../form/field'
-import { useActionForm } from '../form/use-action-form'
+import { useCommandForm } from '../form/use-command-form'
 import { FittingList } from './fitting-list'
 import type { LightRoom } from './light-room'
+import { newId } from '../record/new-id'
+import { readWindow } from './read-room'
 import { RoomPlan } from './room-plan'
 
 const metres = (mm: number): string => String(mm / 1000)
 
 /** Windows on a plan: tap a wall or say where it faces; all else has a default that is shown. */
-export function WindowPanel({
-  room,
-  freshId,
-  actions,
-}: {
-  readonly room: LightRoom
-  readonly freshId: string
-  readonly actions: Readonly<Record<'addWindow' | 'removeFitting', FormAction>>
-}) {
+export function WindowPanel({ room }: { readonly room: LightRoom }) {
   const [bearing, setBearing] = useState('')
-  const { onSubmit, pending, errors, message } = useActionForm(actions.addWindow, () =>
-    setBearing(''),
+  const { onSubmit, pending, errors, message } = useCommandForm(
+    'keep-window',
+    (form) => {
+      form.set('windowId', newId())
+      return readWindow(form)
+    },
+    () => setBearing(''),
   )
   const typed = bearing.trim() === '' ? null : Number(bearing)
   return (
@@ -42,7 +40,7 @@ export function WindowPanel({
         noValidate
         className="mt-4 grid grid-cols-3 gap-x-4 gap-y-1 max-sm:grid-cols-1"
       >
-        <input type="hidden" name="id" value={freshId} />
+        <input type="hidden" name="visitId" value={room.visitId} />
         <input type="hidden" name="roomId" value={room.id} />
         <Field
           label="Window faces"
@@ -80,8 +78,8 @@ export function WindowPanel({
         </div>
       </form>
       <FittingList
+        visitId={room.visitId}
         what="window"
-        action={actions.removeFitting}
         fittings={room.windows.map((window) => ({ id: window.id, words: windowWords(window) }))}
       />
     </section>

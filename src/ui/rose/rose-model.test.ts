@@ -4,10 +4,11 @@ import type { Lab } from '@/core/colour/lab'
 import { PLAIN_LAMP, PLAIN_WINDOW } from '@/core/light/room'
 import { reflectanceOfReading } from '@/core/paint/reading'
 import { roseMarks, rosePlace, roseTrails } from './rose-model'
+import { utcDay } from '@/core/light/utc-day.fixture'
 
 const roomDay = {
   place: { latitudeDeg: 52, longitudeDeg: 0 },
-  day: { startUtcMs: Date.parse('2026-09-22T00:00:00Z'), lengthMinutes: 1440, shifts: [] },
+  day: utcDay('2026-09-22'),
   room: {
     northSouthMm: 4000,
     eastWestMm: 4000,

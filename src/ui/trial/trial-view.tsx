@@ -3,8 +3,10 @@
 import { useMemo, useState } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
 import type { RoomDay } from '@/core/light/light-choice'
+import type { RoomBrief } from '@/core/ranking/asked-room'
 import type { JudgedKeeper } from '@/core/pairing/judged-keeper'
 import type { RankedFor } from '../deck/room-ranking'
+import { useRankedFor } from '../deck/use-ranked-for'
 import { useDeckReflectances } from '../deck/deck-reflectances'
 import type { DeckEntry } from '../deck/deck-strips'
 import { DeckSearch } from '../deck/deck-search-box'
@@ -31,14 +33,23 @@ interface Props {
   readonly entries: readonly DeckEntry[]
   /** Place of the colour in the listing, or null before one is chosen. */
   readonly place: number | null
-  /** What the room is ranked by: its light, its schools, what stays. */
-  readonly room: RankedFor
+  /** What the room is ranked by: its wishes, its schools, what stays. */
+  readonly brief: RoomBrief
+  readonly weakestPercent: number
   /** What stays. */
   readonly keepers: readonly JudgedKeeper[]
 }
 
 /** One colour on trial: where it turns, what it asks of light, finishes and trim, what goes with it. */
-export function TrialView({ deck, entries, place: opening, room, keepers }: Props) {
+export function TrialView({
+  deck,
+  entries,
+  place: opening,
+  brief,
+  weakestPercent,
+  keepers,
+}: Props) {
+  const room = useRankedFor(brief, weakestPercent)
   const reflectances = useDeckReflectances(deck.id)
   const [place, setPlace] = useState(opening)
   function choose(chosen: number): void {

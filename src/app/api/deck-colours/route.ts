@@ -3,7 +3,12 @@ import { reflectanceOfReading } from '@/core/paint/reading'
 import { searchDeckColours } from '@/db/decks'
 import { openDb } from '@/db/store'
 
-const Query = z.string().trim().min(1).max(60)
+const Query = z
+  .string()
+  .trim()
+  .min(1)
+  .max(60)
+  .refine((typed) => !typed.includes('\0'))
 
 /** Deck colours whose code or name holds what was typed, with their reflectance. */
 export async function GET(request: Request): Promise<Response> {

@@ -19,7 +19,7 @@ export async function POST(request: Request): Promise<Response> {
       ),
     )
   const text = new TextDecoder().decode(bytes)
-  const read = /^\s*BEGIN_DATA_FORMAT/m.test(text) ? readCgats(text) : readReadingsCsv(text)
+  const read = /^[ \t]*BEGIN_DATA_FORMAT/m.test(text) ? readCgats(text) : readReadingsCsv(text)
   if (!read.ok) return Response.json(read)
   const colours = []
   for (const [i, { name, reading }] of read.colours.entries())

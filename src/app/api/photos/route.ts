@@ -1,5 +1,7 @@
 import { isOwnPage } from '@/app/loopback'
-import { keepPhoto } from '@/db/photos'
+import { uuidOfHex } from '@/core/uuid'
+import { apply } from '@/commands/apply'
+import { storePhoto } from '@/db/photos'
 import { dataDirFromEnvironment, openDb } from '@/db/store'
 import { cleanPhoto } from '@/formats/photo'
 
@@ -14,8 +16,24 @@ export async function POST(request: Request): Promise<Response> {
     return refused('Expected a photo of at most 8 MB.', 413)
   const clean = await cleanPhoto(new Uint8Array(await request.arrayBuffer()))
   if (!clean.ok) return refused(clean.message, 422)
-  const hash = await keepPhoto(await openDb(), dataDirFromEnvironment(), clean.photo)
-  return Response.json({ ok: true, hash })
+  const { jpeg, widthPx, heightPx } = clean.photo
+  const hash = await storePhoto(dataDirFromEnvironment(), jpeg)
+  const payload = { hash, widthPx, heightPx, byteLength: jpeg.byteLength }
+  const now = new Date().toISOString()
+  // The same bytes are the same photo, whoever sends them and however often.
+  const answer = await apply(
+    await openDb(),
+    {
+      id: uuidOfHex(hash, 8),
+      kind: 'keep-photo',
+      payload,
+      actor: 'Elm Swatch',
+      device: 'server',
+      madeAt: now,
+    },
+    now,
+  )
+  return answer.ok ? Response.json({ ok: true, hash }) : refused(answer.message, 422)
 }
 
 const refused = (message: string, status: number): Response =>

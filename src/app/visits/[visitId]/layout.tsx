@@ -2,13 +2,19 @@ import type { Metadata } from 'next'
 import { aspectOf } from '@/core/light/aspect'
 import { isJudgedAgainst } from '@/core/pairing/keeper-kind'
 import { daylightFactorPercent, dimness } from '@/core/light/room'
-import { listCandidates } from '@/db/candidates'
-import { listKeepers } from '@/db/keepers'
-import { listLooks } from '@/db/looks'
-import { openDb } from '@/db/store'
-import { findVisitById, loadVisit } from '@/app/_load/visit-page'
+import { seenPairOf } from '@/core/record/progress'
+import {
+  findVisitById,
+  isUpIn,
+  loadCandidates,
+  loadKeepers,
+  loadLastSeq,
+  loadStandingLooks,
+  loadVisit,
+} from '@/app/_load/visit-page'
 import type { FrameRoom } from '@/ui/frame/steps'
 import { VisitFrame } from '@/ui/frame/visit-frame'
+import { VisitRecordProvider } from '@/ui/record/visit-record'
 
 interface Props {
   readonly children: React.ReactNode
@@ -22,22 +28,24 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 
 export default async function VisitLayout({ children, params }: Props) {
   const { visit, rooms } = await loadVisit((await params).visitId)
-  const db = await openDb()
-  const keepers = await listKeepers(db, visit.id)
-  const candidates = await listCandidates(db, visit.id)
-  const looks = (await listLooks(db, visit.id)).filter((look) => !look.retracted)
+  const keepers = await loadKeepers(visit.id)
+  const candidates = await loadCandidates(visit.id)
+  const seen = (await loadStandingLooks(visit.id)).flatMap(seenPairOf)
 
   const frameRooms = rooms.map((room): FrameRoom => {
     const judged = keepers.filter((k) => k.roomIds.includes(room.id) && isJudgedAgainst(k.state))
-    const seen = looks.filter((look) => look.roomId === room.id)
-    const pairsSeen = new Set(seen.map((look) => `${look.candidateId} ${look.keeperId}`)).size
-    const pairs = judged.length * candidates.length
+    const up = candidates.filter((candidate) => isUpIn(candidate, room.id))
     return {
       id: room.id,
       name: room.name,
       bearingsDeg: room.windows.map((window) => window.bearingDeg),
       aspectWords: aspectOf(room).join(' and ') || 'no window',
       dimness: dimness(daylightFactorPercent(room)),
+      toSee: {
+        id: room.id,
+        keeperIds: judged.map(({ id }) => id),
+        candidateIds: up.map(({ id }) => id),
+      },
       done: {
         light:
           room.windows.length + room.lamps.length > 0
@@ -45,24 +53,29 @@ export default async function VisitLayout({ children, params }: Props) {
             : 'to set up',
         keepers: judged.length > 0 ? `${judged.length} to suit` : 'none yet',
         lead: keepers.find(({ id }) => id === room.leadKeeperId)?.name ?? '',
-        shortlist: candidates.length > 0 ? `${candidates.length} taken` : 'none yet',
+        shortlist: up.length > 0 ? `${up.length} proposed` : 'none yet',
         trial: '',
-        bench: pairs > 0 ? `${pairsSeen} of ${pairs}` : '',
         sheet: '',
       },
     }
   })
-  const seenCells = new Set(looks.map((look) => `${look.candidateId} ${look.roomId}`)).size
   return (
-    <VisitFrame
-      visitId={visit.id}
-      household={visit.household}
-      rooms={frameRooms}
-      gridDone={candidates.length > 0 ? `${seenCells} of ${candidates.length * rooms.length}` : ''}
-    >
-      {children}
-    </VisitFrame>
+    <VisitRecordProvider visitId={visit.id} seq={await loadLastSeq(visit.id)}>
+      <VisitFrame
+        visitId={visit.id}
+        household={visit.household}
+        rooms={frameRooms}
+        seen={distinct(seen)}
+      >
+        {children}
+      </VisitFrame>
+    </VisitRecordProvider>
   )
 }
+
+/** Each pair once: what is sent to the browser is no longer than it must be. */
+const distinct = <T extends object>(pairs: readonly T[]): T[] => [
+  ...new Map(pairs.map((pair) => [Object.values(pair).join(), pair])).values(),
+]
 
 const counted = (count: number, what: string): string => `${count} ${what}${count === 1 ? '' : 's'}`

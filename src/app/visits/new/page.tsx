@@ -1,6 +1,5 @@
 import { randomUUID } from 'node:crypto'
 import Link from 'next/link'
-import { saveBrief } from '@/app/_actions/brief'
 import { PLAIN_BRIEF } from '@/core/advice/brief'
 import { DEFAULT_HOUSE_RULES } from '@/core/advice/house-rules'
 import { BriefForm } from '@/ui/brief/brief-form'
@@ -28,7 +27,6 @@ export default function NewVisitPage() {
           timeZone: '',
           visitDate: new Date().toISOString().slice(0, 10),
         }}
-        action={saveBrief}
         submit="Keep the visit"
       />
     </main>

@@ -1,13 +1,10 @@
 import Link from 'next/link'
 import { loadVisit } from '@/app/_load/visit-page'
-import { saveBrief } from '@/app/_actions/brief'
 import { BriefForm } from '@/ui/brief/brief-form'
 import { RoomList } from '@/ui/room/room-list'
-import { copyRoom, orderVisitRooms, takeOutRoom } from '@/app/_actions/room'
 import { aspectOf } from '@/core/light/aspect'
 import { USE_HOURS_WORDS } from '@/core/light/use-hours'
 import { FinishVisit } from '@/ui/brief/finish-visit'
-import { finishVisit } from '@/app/_actions/brief'
 import { ReadingPage } from '@/ui/frame/reading-page'
 
 export default async function BriefPage({ params }: { params: Promise<{ visitId: string }> }) {
@@ -16,7 +13,7 @@ export default async function BriefPage({ params }: { params: Promise<{ visitId:
     <ReadingPage>
       <div className="flex flex-wrap items-baseline justify-between gap-4">
         <h1 className="text-head">{visit.household}</h1>
-        <FinishVisit id={visit.id} finished={visit.stage === 'finished'} action={finishVisit} />
+        <FinishVisit visitId={visit.id} finished={visit.stage === 'finished'} />
       </div>
       {rooms.length === 0 && (
         <p className="mt-4 flex flex-wrap items-center gap-4 border-y border-ink py-3">
@@ -34,10 +31,9 @@ export default async function BriefPage({ params }: { params: Promise<{ visitId:
             name: room.name,
             words: `${aspectOf(room).join(' and ') || 'no window'}, used most ${USE_HOURS_WORDS[room.useHours]}`,
           }))}
-          actions={{ order: orderVisitRooms, duplicate: copyRoom, setRemoved: takeOutRoom }}
         />
       )}
-      <BriefForm key={visit.id} visit={visit} action={saveBrief} submit="Keep the brief" />
+      <BriefForm key={visit.id} visit={visit} submit="Keep the brief" />
     </ReadingPage>
   )
 }

@@ -1,5 +1,6 @@
 import Link from 'next/link'
-import { VERDICTS, VERDICT_WORDS } from '@/core/record/verdict'
+import { longDate } from '@/core/light/calendar-date'
+import { VERDICTS, VERDICT_WORDS, verdictSentence } from '@/core/record/verdict'
 import { loadHouseGrid, type GridCell, type GridRow } from '@/app/_load/house-grid'
 import { Patch } from '@/ui/swatch/patch'
 import { Notches } from '@/ui/verdict/notches'
@@ -7,15 +8,24 @@ import { VerdictMark } from '@/ui/verdict/verdict-mark'
 
 export const metadata = { title: 'House grid' }
 
-export default async function HouseGridPage({ params }: { params: Promise<{ visitId: string }> }) {
-  const { visit, columns, rows } = await loadHouseGrid((await params).visitId)
+export default async function HouseGridPage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ visitId: string }>
+  searchParams: Promise<{ day?: string }>
+}) {
+  const { visit, date, columns, rows } = await loadHouseGrid(
+    (await params).visitId,
+    (await searchParams).day,
+  )
   if (columns.length === 0 || rows.length === 0)
     return (
       <main className="flex-1 p-6">
         <h1 className="text-head">House grid</h1>
         <p className="my-3">
           The record of which colour works in which room. It fills as{' '}
-          {columns.length === 0 ? 'rooms are added' : 'candidates are taken up'}.
+          {columns.length === 0 ? 'rooms are added' : 'colours are proposed'}.
         </p>
         <Link
           className="key key-first"
@@ -25,14 +35,17 @@ export default async function HouseGridPage({ params }: { params: Promise<{ visi
               : `/visits/${visit.id}/rooms/${columns[0]!.id}/shortlist`
           }
         >
-          {columns.length === 0 ? 'Add the first room' : 'Take up a candidate'}
+          {columns.length === 0 ? 'Add the first room' : 'Propose a colour'}
         </Link>
       </main>
     )
   return (
     <main className="min-h-0 flex-1 overflow-auto p-4 print:overflow-visible">
       <div className="mb-3 flex flex-wrap items-center justify-between gap-x-6 gap-y-1">
-        <h1 className="text-title">House grid</h1>
+        <h1 className="text-title">
+          House grid{' '}
+          <span className="font-text text-small text-dim">in the light of {longDate(date)}</span>
+        </h1>
         <Legend />
       </div>
       <table className="tabular-nums border-separate border-spacing-0">
@@ -98,13 +111,31 @@ function Cell({
   readonly lights: readonly string[]
 }) {
   const { paint } = row
-  const words = cell.standing ? VERDICT_WORDS[cell.standing.verdict] : 'not looked at'
+  const { says, isUp, ruledOut, namedBy } = cell
+  const onScreen = says.verdict === null && says.look ? says.look.verdict : null
+  const words = ruledOut !== null ? 'ruled out' : cellWords(cell)
+  const keeperId = says.look?.against.kind === 'keeper' ? says.look.against.keeperId : null
+  if (!isUp && ruledOut === null && says.look === null)
+    return (
+      <Link
+        href={`/visits/${visitId}/rooms/${cell.roomId}/shortlist`}
+        aria-label={`${paint.name} at ${paint.strengthPercent} per cent in ${roomName}: not proposed`}
+        data-verdict="not proposed"
+        className="flex min-h-20 min-w-36 items-center text-fine text-dim"
+      >
+        not proposed here
+      </Link>
+    )
   return (
     <Link
-      href={`/visits/${visitId}/rooms/${cell.roomId}/bench?candidate=${paint.id}${cell.standing ? `&keeper=${cell.standing.keeperId}` : ''}`}
+      href={
+        isUp
+          ? `/visits/${visitId}/rooms/${cell.roomId}/bench?candidate=${paint.id}${keeperId ? `&keeper=${keeperId}` : ''}`
+          : `/visits/${visitId}/rooms/${cell.roomId}/sheet`
+      }
       aria-label={`${paint.name} at ${paint.strengthPercent} per cent in ${roomName}: ${words}`}
-      data-verdict={cell.standing?.verdict ?? 'unseen'}
-      className="block min-w-36"
+      data-verdict={ruledOut !== null ? 'ruled out' : (says.verdict ?? 'unseen')}
+      className="block w-40"
     >
       <span className="flex h-14">
         {cell.bands.map((band, i) => (
@@ -117,16 +148,31 @@ function Cell({
         ))}
       </span>
       <span className="mt-1 flex items-center gap-2 text-fine">
-        <VerdictMark verdict={cell.standing?.verdict ?? null} />
-        {cell.standing && (
-          <>
-            {VERDICT_WORDS[cell.standing.verdict]}
-            <Notches count={cell.standing.notches} />
-          </>
-        )}
+        <VerdictMark verdict={ruledOut !== null ? 'no' : says.verdict} />
+        {words}
+        {says.lights > 0 && <Notches count={Math.min(3, says.lights) as 1 | 2 | 3} />}
       </span>
+      {ruledOut !== null && <span className="block text-fine">{ruledOut}</span>}
+      {namedBy && (
+        <span className="block text-fine leading-4 text-dim" title={namedBy}>
+          {[
+            ...says.reasons,
+            ...says.marks,
+            ...(says.clientSaysNo ? ['the client says no'] : []),
+          ].join(', ')}
+          <span className="line-clamp-2">
+            {onScreen === null ? namedBy : `${verdictSentence(onScreen, [])} ${namedBy}`}
+          </span>
+        </span>
+      )}
     </Link>
   )
+}
+
+function cellWords({ isUp, says }: GridCell): string {
+  if (says.verdict !== null)
+    return isUp ? VERDICT_WORDS[says.verdict] : `${VERDICT_WORDS[says.verdict]}, not proposed now`
+  return says.look ? 'not seen yet' : 'not looked at'
 }
 
 function Legend() {

@@ -1,10 +1,11 @@
 import Link from 'next/link'
 import { loadDayPlan } from '@/app/_load/day-plan'
 import { KIT } from '@/core/advice/brief'
+import { longDate } from '@/core/light/calendar-date'
 import { clockTime } from '@/core/light/day-clock'
 import { SKIES } from '@/core/light/sky'
 import { ReadingPage } from '@/ui/frame/reading-page'
-import { SKY_WORDS } from '@/ui/light-bar/light-words'
+import { SKY_WORDS } from '@/core/light/source-words'
 
 export const metadata = { title: 'Day plan' }
 
@@ -39,7 +40,7 @@ export default async function PlanPage({
   return (
     <ReadingPage>
       <div className="flex flex-wrap items-baseline justify-between gap-4">
-        <h1 className="text-head">Day plan for {visit.visitDate}</h1>
+        <h1 className="text-head">Day plan for {longDate(visit.visitDate)}</h1>
         <a href={`/api/visits/${visit.id}/plan`} className="key" download>
           Calendar file
         </a>
@@ -78,7 +79,7 @@ export default async function PlanPage({
               {clockTime(day, fromMinute)}–{clockTime(day, toMinute)}
             </span>
             <Link
-              href={`/visits/${visit.id}/rooms/${roomId}/light?light=room&at=${clockTime(day, Math.round((fromMinute + toMinute) / 2))}`}
+              href={`/visits/${visit.id}/rooms/${roomId}/light?light=room&day=${visit.visitDate}&at=${clockTime(day, Math.round((fromMinute + toMinute) / 2))}`}
               className="underline-offset-4 hover:underline"
             >
               <span className="font-display text-title">{rooms.get(roomId)!.name}</span>{' '}

@@ -1,10 +1,11 @@
 import { z } from 'zod'
 import { BANDS } from '@/core/colour/spectrum'
+import { MODEL_VERSION } from '@/core/model-version'
 import { reflectanceOfReading } from '@/core/paint/reading'
 import { listDeckColours } from '@/db/decks'
 import { openDb } from '@/db/store'
 
-// A deck never changes once it is in, and its reflectances take a moment to find.
+// A deck never changes once it is ready, and its reflectances take a moment to find: kept by deck and model.
 const holder = globalThis as { elmDeckReflectances?: Map<string, Float64Array> }
 const found = (holder.elmDeckReflectances ??= new Map())
 
@@ -15,13 +16,14 @@ export async function GET(
 ): Promise<Response> {
   const { deckId } = await params
   if (!z.uuid().safeParse(deckId).success) return new Response('No such deck', { status: 404 })
-  const known = found.get(deckId)
+  const key = `${deckId} ${MODEL_VERSION}`
+  const known = found.get(key)
   if (known) return answer(known)
   const colours = await listDeckColours(await openDb(), deckId)
   if (colours.length === 0) return new Response('No such deck', { status: 404 })
   const rows = new Float64Array(colours.length * BANDS)
   colours.forEach(({ reading }, i) => rows.set(reflectanceOfReading(reading), i * BANDS))
-  found.set(deckId, rows)
+  found.set(key, rows)
   return answer(rows)
 }
 

@@ -1,6 +1,5 @@
 import { randomUUID } from 'node:crypto'
 import { loadVisit } from '@/app/_load/visit-page'
-import { saveRoomSize } from '@/app/_actions/room'
 import { ReadingPage } from '@/ui/frame/reading-page'
 import { RoomForm } from '@/ui/room/room-form'
 
@@ -26,7 +25,6 @@ export default async function NewRoomPage({ params }: { params: Promise<{ visitI
           seenFrom: [],
         }}
         otherRooms={rooms.map(({ id, name }) => ({ id, name }))}
-        action={saveRoomSize}
         submit="Add the room"
         goTo={`/visits/${visit.id}/rooms/${id}/light`}
       />

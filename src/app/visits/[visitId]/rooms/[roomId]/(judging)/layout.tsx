@@ -1,4 +1,5 @@
-import { loadRoom, solstices } from '@/app/_load/visit-page'
+import { loadRoom } from '@/app/_load/visit-page'
+import { zoneClock } from '@/time/local-day'
 import { LightProvider } from '@/ui/light-bar/light-context'
 import { LightBar } from '@/ui/light-bar/light-bar'
 
@@ -13,7 +14,7 @@ export default async function RoomLayout({
   const { visitId, roomId } = await params
   const { roomDay, visit } = await loadRoom(visitId, roomId)
   return (
-    <LightProvider roomDay={roomDay} days={solstices(visit)} timeZone={visit.timeZone}>
+    <LightProvider roomDay={roomDay} zone={zoneClock(visit.timeZone, visit.visitDate)}>
       {children}
       <LightBar />
     </LightProvider>

@@ -1,7 +1,9 @@
 import { loadRoomSheet, type SheetEntry } from '@/app/_load/room-sheet'
 import { ReadingPage } from '@/ui/frame/reading-page'
 import { PrintButton } from '@/ui/sheet/print-button'
-import { longDate } from '@/ui/sheet/long-date'
+import { OLD_PAINT_CAUTION } from '@/core/advice/brief'
+import { longDate } from '@/core/light/calendar-date'
+import { chancePercent } from '@/core/pairing/chance'
 import { Patch } from '@/ui/swatch/patch'
 import { VerdictMark } from '@/ui/verdict/verdict-mark'
 
@@ -9,13 +11,16 @@ export const metadata = { title: 'Room sheet' }
 
 export default async function RoomSheetPage({
   params,
+  searchParams,
 }: {
   params: Promise<{ visitId: string; roomId: string }>
+  searchParams: Promise<{ day?: string }>
 }) {
   const { visitId, roomId } = await params
-  const { visit, room, keepers, lightNames, sentences, groups, unseen } = await loadRoomSheet(
+  const { visit, room, date, keepers, lightNames, sentences, groups, unseen } = await loadRoomSheet(
     visitId,
     roomId,
+    (await searchParams).day,
   )
   const staying = keepers.filter(({ state }) => state !== 'leaving')
   const leaving = keepers.filter(({ state }) => state === 'leaving')
@@ -33,9 +38,14 @@ export default async function RoomSheetPage({
       </header>
       <div className="grid grid-cols-[1fr_14rem] gap-8 border-b border-rule py-3 text-small max-sm:grid-cols-1 max-sm:gap-3">
         <div>
+          {date !== visit.visitDate && (
+            <p className="font-medium">In the light of {longDate(date)}</p>
+          )}
           {sentences.map((sentence) => (
             <p key={sentence}>{sentence}</p>
           ))}
+          {visit.wishes && <p className="mt-2">They wish for: {visit.wishes}</p>}
+          {visit.willNotHave && <p>They will not have: {visit.willNotHave}</p>}
         </div>
         <div>
           <p>
@@ -47,7 +57,8 @@ export default async function RoomSheetPage({
       </div>
       {!ruled && (
         <p className="py-8 text-dim">
-          Nothing has been looked at in this room yet. The bench is where verdicts are given.
+          Nothing has been seen in this room yet. The bench is where verdicts are given, on samples
+          in the light that is there.
         </p>
       )}
       {groups.map(({ title, entries }) =>
@@ -60,17 +71,22 @@ export default async function RoomSheetPage({
           </section>
         ),
       )}
-      {ruled && unseen.length > 0 && (
+      {unseen.length > 0 && (
         <p className="mt-6 text-small">
-          <span className="font-medium">Not looked at here:</span>{' '}
-          {unseen.map(({ paint }) => `${paint.name} at ${paint.strengthPercent} %`).join(', ')}.
+          <span className="font-medium">Not seen here yet:</span>{' '}
+          {unseen
+            .map(
+              ({ paint, says }) =>
+                `${paint.name} at ${paint.strengthPercent} %${says.look ? ' (on a screen only)' : ''}`,
+            )
+            .join(', ')}
+          .
         </p>
       )}
       <footer className="mt-8 border-t border-rule pt-3 text-fine text-dim">
         Colours on a screen or from a printer are not paint: order by maker, code and strength, and
-        rule from dry two-coat boards. Old paint may hold lead: do not dry-sand or scrape it; test
-        first, follow local rules and use licensed people. Ventilate while paint dries. This sheet
-        advises on colour, not on safety.
+        rule from dry two-coat boards. {visit.oldPaint !== 'no' && OLD_PAINT_CAUTION} Ventilate
+        while paint dries. This sheet advises on colour, not on safety.
       </footer>
     </ReadingPage>
   )
@@ -110,15 +126,28 @@ function Entry({
       </div>
       <div>
         <h3 className="flex items-center gap-2 font-display text-title leading-6">
-          <VerdictMark verdict={entry.standing?.verdict ?? null} />
+          <VerdictMark verdict={entry.ruledOut === null ? entry.says.verdict : 'no'} />
           {paint.name} at {paint.strengthPercent} %
         </h3>
+        {entry.ruledOut !== null && <p className="text-small">Ruled out: {entry.ruledOut}</p>}
+        {(entry.says.marks.length > 0 || entry.says.clientSaysNo) && (
+          <p className="text-fine">
+            {[...entry.says.marks, ...(entry.says.clientSaysNo ? ['the client says no'] : [])].join(
+              ', ',
+            )}
+          </p>
+        )}
         <ul className="mt-1 text-small">
           {entry.looks.map((look) => (
-            <li key={look.id}>
-              Against {look.against}, {look.light}:{' '}
+            <li key={look.id} className={look.isOnScreen ? 'text-dim' : ''}>
+              Against {look.against}, {look.light}; {look.how}:{' '}
               <strong className="font-semibold">{look.said}</strong>
+              {look.lean && (look.lean === 'no lean' ? ', no lean' : `, leans ${look.lean}`)}
               {look.note && ` — “${look.note}”`}
+              {look.client &&
+                ` — client: ${look.client.says}${look.client.words && `, “${look.client.words}”`}`}
+              {look.model &&
+                `; the model said ${look.model.judgement}, ${chancePercent(look.model.chance)}`}
             </li>
           ))}
         </ul>
@@ -128,6 +157,18 @@ function Entry({
         <dd className="mb-1">
           {paint.maker} {paint.code}
         </dd>
+        {entry.proposals.length > 0 && (
+          <>
+            <dt className="text-dim">For</dt>
+            <dd className="mb-1">
+              {entry.proposals
+                .map(({ surface, sheen, status }) =>
+                  [surface, sheen, ...(status === 'proposed' ? [] : [status])].join(', '),
+                )
+                .join('; ')}
+            </dd>
+          </>
+        )}
         <dt className="text-dim">At the counter</dt>
         <dd className="mb-1">
           {paint.strengthPercent === 100

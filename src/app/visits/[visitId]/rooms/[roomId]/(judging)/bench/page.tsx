@@ -1,14 +1,15 @@
 import Link from 'next/link'
-import { recordLook, undoLook } from '@/app/_actions/look'
-import { candidatePaint, keeperFinish } from '@/app/_load/paints'
-import { loadRoom } from '@/app/_load/visit-page'
+import { keeperFinish, proposedPaint } from '@/app/_load/paints'
+import {
+  isUpIn,
+  loadCandidates,
+  loadDecks,
+  loadKeepersInRoom,
+  loadLooks,
+  loadRoom,
+} from '@/app/_load/visit-page'
 import { weakestStrengthPercent } from '@/core/advice/house-rules'
 import { isJudgedAgainst } from '@/core/pairing/keeper-kind'
-import { listCandidates } from '@/db/candidates'
-import { listDecks } from '@/db/decks'
-import { listKeepersInRoom } from '@/db/keepers'
-import { listLooks } from '@/db/looks'
-import { openDb } from '@/db/store'
 import { BenchView } from '@/ui/bench/bench-view'
 
 export const metadata = { title: 'Bench' }
@@ -20,12 +21,11 @@ export default async function BenchPage({
 }) {
   const { visitId, roomId } = await params
   const { visit, room } = await loadRoom(visitId, roomId)
-  const db = await openDb()
-  const decks = await listDecks(db)
-  const keepers = (await listKeepersInRoom(db, room.id)).filter(({ state }) =>
+  const decks = await loadDecks()
+  const keepers = (await loadKeepersInRoom(visit.id, room.id)).filter(({ state }) =>
     isJudgedAgainst(state),
   )
-  const candidates = await listCandidates(db, visit.id)
+  const candidates = (await loadCandidates(visit.id)).filter((each) => isUpIn(each, room.id))
   if (keepers.length === 0 || candidates.length === 0)
     return (
       <main className="flex-1 p-6">
@@ -38,25 +38,25 @@ export default async function BenchPage({
           )}
           {candidates.length === 0 && (
             <Link href="shortlist" className="key key-first">
-              Take up a candidate
+              Propose a colour for this room
             </Link>
           )}
         </p>
       </main>
     )
-  const looks = await listLooks(db, visit.id)
+  const looks = await loadLooks(visit.id)
   return (
     <BenchView
+      visitId={visit.id}
       roomId={room.id}
       keepers={keepers.map((keeper) => keeperFinish(keeper, visit.houseRules))}
       candidates={candidates.map((candidate) => {
-        const paint = candidatePaint(candidate, decks)
-        // The model proposes no strength that the house rule calls too weak.
+        const paint = proposedPaint(candidate, room.id, decks)
+        // Below the house rule a strength is not proposed.
         const useful = (percent: number) => percent >= weakestStrengthPercent(visit.houseRules)
         return { ...paint, ladder: paint.ladder.filter((rung) => useful(rung.strengthPercent)) }
       })}
       looks={looks.filter((look) => look.roomId === room.id)}
-      actions={{ recordLook, undoLook }}
     />
   )
 }

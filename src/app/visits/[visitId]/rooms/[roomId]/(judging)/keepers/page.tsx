@@ -1,18 +1,19 @@
-import { randomUUID } from 'node:crypto'
-import { saveKeeperForm } from '@/app/_actions/keeper'
 import { candidatePaint, keeperFinish } from '@/app/_load/paints'
-import { loadRoom } from '@/app/_load/visit-page'
+import {
+  isUpIn,
+  loadCandidates,
+  loadDecks,
+  loadKeepersInRoom,
+  loadRoom,
+} from '@/app/_load/visit-page'
 import { isJudgedAgainst } from '@/core/pairing/keeper-kind'
-import { listCandidates } from '@/db/candidates'
-import { listDecks } from '@/db/decks'
 import { shiftWords } from '@/core/paint/by-eye'
 import { reflectanceOfReading, type ReadingSource } from '@/core/paint/reading'
 import { spectrumText } from '@/core/paint/typed-reading'
-import { listKeepersInRoom, PLAIN_KEEPER, type Keeper } from '@/db/keepers'
-import { openDb } from '@/db/store'
+import type { Keeper } from '@/db/keepers'
 import { KeepersView } from '@/ui/keepers/keepers-view'
 import { emptyDraft, labTexts } from '@/ui/keepers/colour-draft'
-import type { KeeperValues } from '@/ui/keepers/keeper-values'
+import { PLAIN_VALUES, type KeeperValues } from '@/ui/keepers/keeper-values'
 import { SOURCE_WORDS } from '@/ui/keepers/source-words'
 
 export const metadata = { title: 'Keepers' }
@@ -24,12 +25,11 @@ export default async function KeepersPage({
 }) {
   const { visitId, roomId } = await params
   const { room, rooms, visit } = await loadRoom(visitId, roomId)
-  const db = await openDb()
-  const keepers = await listKeepersInRoom(db, room.id)
-  const decks = await listDecks(db)
-  const candidates = (await listCandidates(db, visit.id)).map((candidate) =>
-    candidatePaint(candidate, decks),
-  )
+  const keepers = await loadKeepersInRoom(visit.id, room.id)
+  const decks = await loadDecks()
+  const candidates = (await loadCandidates(visit.id))
+    .filter((each) => isUpIn(each, room.id))
+    .map((candidate) => candidatePaint(candidate, decks))
   return (
     <KeepersView
       visitId={visit.id}
@@ -59,8 +59,7 @@ export default async function KeepersPage({
         })),
       ]}
       fresh={{
-        ...PLAIN_KEEPER,
-        id: randomUUID(),
+        ...PLAIN_VALUES,
         roomId: room.id,
         name: '',
         kind: 'stone',
@@ -68,7 +67,6 @@ export default async function KeepersPage({
       }}
       otherRooms={rooms.filter(({ id }) => id !== room.id).map(({ id, name }) => ({ id, name }))}
       rules={visit.houseRules}
-      action={saveKeeperForm}
     />
   )
 }

@@ -1,11 +1,13 @@
-import { takeUp } from '@/app/_actions/candidate'
-import { chooseLead } from '@/app/_actions/lead'
 import { deckEntry, leadKeepers, whiteBaseOf } from '@/app/_load/paints'
-import { loadRoom } from '@/app/_load/visit-page'
+import {
+  isUpIn,
+  loadCandidates,
+  loadDecks,
+  loadKeepersInRoom,
+  loadRoom,
+} from '@/app/_load/visit-page'
 import { weakestStrengthPercent } from '@/core/advice/house-rules'
-import { listCandidates } from '@/db/candidates'
-import { listDeckColours, listDecks } from '@/db/decks'
-import { listKeepersInRoom } from '@/db/keepers'
+import { listDeckColours } from '@/db/decks'
 import { openDb } from '@/db/store'
 import { NoDeck } from '@/ui/deck/no-deck'
 import { LeadView } from '@/ui/lead/lead-view'
@@ -19,11 +21,10 @@ export default async function LeadPage({
 }) {
   const { visitId, roomId } = await params
   const { visit, room } = await loadRoom(visitId, roomId)
-  const db = await openDb()
-  const [deck] = await listDecks(db)
+  const [deck] = await loadDecks()
   if (!deck) return <NoDeck why="Schemes are drawn from a deck." />
-  const colours = await listDeckColours(db, deck.id)
-  const keepers = await listKeepersInRoom(db, room.id)
+  const colours = await listDeckColours(await openDb(), deck.id)
+  const keepers = await loadKeepersInRoom(visit.id, room.id)
   return (
     <LeadView
       visitId={visit.id}
@@ -34,10 +35,9 @@ export default async function LeadPage({
       entries={colours.map(deckEntry)}
       rules={visit.houseRules}
       weakestPercent={weakestStrengthPercent(visit.houseRules)}
-      taken={(await listCandidates(db, visit.id)).map(
-        ({ deckColourId, strengthPercent }) => `${deckColourId} ${strengthPercent}`,
-      )}
-      actions={{ chooseLead, takeUp }}
+      taken={(await loadCandidates(visit.id))
+        .filter((each) => isUpIn(each, room.id))
+        .map(({ deckColourId, strengthPercent }) => `${deckColourId} ${strengthPercent}`)}
     />
   )
 }

@@ -1,10 +1,8 @@
 import Link from 'next/link'
-import { dropUnseen, takeUp } from '@/app/_actions/candidate'
-import { candidatePaint, deckEntry, rankedFor, whiteBaseOf } from '@/app/_load/paints'
-import { loadRoom } from '@/app/_load/visit-page'
-import { listCandidates } from '@/db/candidates'
-import { listDeckColours, listDecks } from '@/db/decks'
-import { listKeepersInRoom } from '@/db/keepers'
+import { candidatePaint, deckEntry, loadRoomBrief, whiteBaseOf } from '@/app/_load/paints'
+import { loadCandidates, loadDecks, loadRoom } from '@/app/_load/visit-page'
+import { weakestStrengthPercent } from '@/core/advice/house-rules'
+import { listDeckColours } from '@/db/decks'
 import { openDb } from '@/db/store'
 import { NoDeck } from '@/ui/deck/no-deck'
 import { ShortlistView } from '@/ui/deck/shortlist-view'
@@ -19,15 +17,13 @@ export default async function ShortlistPage({
   searchParams: Promise<{ deck?: string }>
 }) {
   const { visitId, roomId } = await params
-  const { visit, room, roomDay } = await loadRoom(visitId, roomId)
-  const db = await openDb()
-  const decks = await listDecks(db)
+  const { visit, room } = await loadRoom(visitId, roomId)
+  const decks = await loadDecks()
   const wanted = (await searchParams).deck
   const deck = decks.find(({ id }) => id === wanted) ?? decks[0]
   if (!deck) return <NoDeck why="Candidates come from a deck." />
-  const candidates = await listCandidates(db, visit.id)
-  const keepers = await listKeepersInRoom(db, room.id)
-  const colours = await listDeckColours(db, deck.id)
+  const candidates = await loadCandidates(visit.id)
+  const colours = await listDeckColours(await openDb(), deck.id)
   return (
     <>
       {decks.length > 1 && (
@@ -47,6 +43,7 @@ export default async function ShortlistPage({
       <ShortlistView
         key={deck.id}
         visitId={visit.id}
+        roomId={room.id}
         deck={{ id: deck.id, maker: deck.maker, name: deck.name, whiteBase: whiteBaseOf(deck) }}
         entries={colours.map(deckEntry)}
         candidates={candidates.map((candidate) => ({
@@ -56,9 +53,12 @@ export default async function ShortlistPage({
           name: candidate.name,
           strengthPercent: candidate.strengthPercent,
           reflectance: candidatePaint(candidate, decks).reflectance,
+          ruledOut: candidate.ruledOut,
+          proposals: candidate.proposals,
         }))}
-        rankedFor={rankedFor(visit, room, roomDay, keepers)}
-        actions={{ takeUp, dropUnseen }}
+        brief={await loadRoomBrief(visit, room)}
+        weakestPercent={weakestStrengthPercent(visit.houseRules)}
+        treatment={room.treatment}
       />
     </>
   )

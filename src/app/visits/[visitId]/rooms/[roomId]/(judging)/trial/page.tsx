@@ -1,8 +1,8 @@
-import { deckEntry, keeperFinish, rankedFor } from '@/app/_load/paints'
-import { loadRoom } from '@/app/_load/visit-page'
+import { deckEntry, keeperFinish, loadRoomBrief } from '@/app/_load/paints'
+import { loadDecks, loadKeepersInRoom, loadRoom } from '@/app/_load/visit-page'
+import { weakestStrengthPercent } from '@/core/advice/house-rules'
 import { isJudgedAgainst } from '@/core/pairing/keeper-kind'
-import { listDeckColours, listDecks } from '@/db/decks'
-import { listKeepersInRoom } from '@/db/keepers'
+import { listDeckColours } from '@/db/decks'
 import { openDb } from '@/db/store'
 import { NoDeck } from '@/ui/deck/no-deck'
 import { TrialView } from '@/ui/trial/trial-view'
@@ -17,22 +17,22 @@ export default async function TrialPage({
   searchParams: Promise<{ deck?: string; colour?: string }>
 }) {
   const { visitId, roomId } = await params
-  const { visit, room, roomDay } = await loadRoom(visitId, roomId)
+  const { visit, room } = await loadRoom(visitId, roomId)
   const wanted = await searchParams
-  const db = await openDb()
-  const decks = await listDecks(db)
+  const decks = await loadDecks()
   const deck = decks.find(({ id }) => id === wanted.deck) ?? decks[0]
   if (!deck) return <NoDeck why="A colour on trial comes from a deck." />
-  const colours = await listDeckColours(db, deck.id)
+  const colours = await listDeckColours(await openDb(), deck.id)
   const place = colours.findIndex(({ code }) => code === wanted.colour)
-  const keepers = await listKeepersInRoom(db, room.id)
+  const keepers = await loadKeepersInRoom(visit.id, room.id)
   return (
     <TrialView
       key={`${deck.id} ${place}`}
       deck={deck}
       entries={colours.map(deckEntry)}
       place={place < 0 ? null : place}
-      room={rankedFor(visit, room, roomDay, keepers)}
+      brief={await loadRoomBrief(visit, room)}
+      weakestPercent={weakestStrengthPercent(visit.houseRules)}
       keepers={keepers
         .filter(({ state }) => isJudgedAgainst(state))
         .map((keeper) => keeperFinish(keeper, visit.houseRules))}

@@ -1,0 +1,30 @@
+import { isOwnPage } from '@/app/loopback'
+import { apply } from '@/commands/apply'
+import type { Answer } from '@/commands/kinds'
+import { openDb } from '@/db/store'
+
+// A keeper with five spectra is a tenth of it.
+const MOST_BYTES = 1_000_000
+
+/** The one way in: a change, made once however often it is sent. */
+export async function POST(request: Request): Promise<Response> {
+  if (!isOwnPage(request)) return refuse('Elm Swatch takes changes from its own page only.', 403)
+  const text = await request.text()
+  if (text.length > MOST_BYTES) return refuse('Expected a change of at most 1 MB.', 413)
+  let sent: unknown
+  try {
+    sent = JSON.parse(text)
+  } catch {
+    return refuse('Expected a change as JSON.', 400)
+  }
+  try {
+    const answer = await apply(await openDb(), sent, new Date().toISOString())
+    return Response.json(answer, { status: answer.ok ? 200 : 422 })
+  } catch (error) {
+    console.error(error)
+    return refuse('Something went wrong in the store; nothing was kept of this change.', 500)
+  }
+}
+
+const refuse = (message: string, status: number): Response =>
+  Response.json({ ok: false, message } satisfies Answer, { status })

@@ -1,0 +1,190 @@
+import { mkdtempSync, readdirSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { findPhoto, storePhoto } from '../db/photos'
+import { listKeepers } from '../db/keepers'
+import { testDb } from '../db/test-db.fixture'
+import { listVisits, VISITS_A_PAGE } from '../db/visits'
+import {
+  aHouse,
+  brief,
+  command,
+  done,
+  empty,
+  idOf,
+  keeper,
+  liveView,
+  look,
+  room,
+  said,
+  window,
+} from './house.fixture'
+
+const db = testDb()
+afterEach(() => empty(db))
+
+test('keepers come dearest first, what was said of its cost before its kind, each with its colours in order', async () => {
+  const house = await aHouse(db)
+  const add = (n: number, name: string, change: object) =>
+    done(db, 'keep-keeper', keeper(house.visitId, house.kitchenId, idOf(n), name, change))
+  await add(1, 'Cheap boards', { kind: 'floor', dearness: 1 })
+  await add(2, 'Heirloom rug', { kind: 'rug', dearness: 5 })
+  await add(3, 'Boards', { kind: 'floor' })
+  await add(4, 'Rug', { kind: 'rug', state: 'arriving' })
+  const keepers = await listKeepers(db, house.visitId)
+  expect(keepers.map(({ name }) => name)).toEqual([
+    ...['Boards', 'Heirloom rug', 'Stone', 'Rug', 'Cheap boards'],
+  ])
+  expect(keepers[2]!.colours.map(({ part, reading }) => [part, reading.kind])).toEqual([
+    ['ground', 'lab'],
+    ['vein', 'srgb'],
+  ])
+})
+
+test('a spectrum and a match by eye come back as they were read', async () => {
+  const house = await aHouse(db)
+  const reading = {
+    kind: 'spectral' as const,
+    wavelengthsNm: Array.from({ length: 31 }, (_, i) => 400 + 10 * i),
+    reflectance: Array.from({ length: 31 }, (_, i) => 0.1234567 + i / 97),
+  }
+  const shift = [
+    { towards: 'darker' as const, size: 'clearly' as const },
+    { towards: 'greener' as const, size: 'a little' as const },
+  ]
+  const tile = keeper(house.visitId, house.kitchenId, idOf(1), 'Tile', {
+    kind: 'tile',
+    colours: [
+      { part: 'glaze', sharePercent: 80, reading, source: 'uncalibrated' },
+      { part: 'grout', sharePercent: 20, deckColourId: house.colourIds[0]!, shift },
+    ],
+  })
+  await done(db, 'keep-keeper', tile)
+  const kept = (await listKeepers(db, house.visitId)).find(({ name }) => name === 'Tile')!
+  expect(kept.colours[0]).toMatchObject({ reading, source: 'uncalibrated', shift: [] })
+  expect(kept.colours[1]).toMatchObject({ deckColourName: 'X1 Oneling', shift })
+  // Fewer colours than before: the rest goes.
+  await done(db, 'keep-keeper', { ...tile, colours: [tile.colours[1]!] })
+  const after = (await listKeepers(db, house.visitId)).find(({ name }) => name === 'Tile')!
+  expect(after.colours.map(({ part }) => part)).toEqual(['grout'])
+})
+
+test('a finish in several rooms is one; a room of another visit is not one of its rooms', async () => {
+  const [house, other] = [await aHouse(db, 1), await aHouse(db, 2)]
+  const roomIds = [house.hallId, other.hallId]
+  await done(
+    db,
+    'keep-keeper',
+    keeper(house.visitId, house.kitchenId, house.stoneId, 'Stone', { roomIds }),
+  )
+  const [once, ...more] = await listKeepers(db, house.visitId)
+  expect(more).toEqual([])
+  expect([...once!.roomIds].sort()).toEqual([house.kitchenId, house.hallId].sort())
+})
+
+test('nobody changes another visit’s things by saying that they are their own', async () => {
+  const [house, other] = [await aHouse(db, 1), await aHouse(db, 2)]
+  const before = await liveView(db, house.visitId)
+  const from = other.visitId
+  for (const [n, change] of [
+    command(1, 'keep-room', room(from, house.kitchenId, 'Mine')),
+    command(2, 'keep-window', { ...window(from, other.kitchenId, house.windowId), widthMm: 500 }),
+    command(3, 'keep-keeper', keeper(from, other.kitchenId, house.stoneId, 'Mine')),
+    command(4, 'remove-room', { visitId: from, roomId: house.kitchenId, removed: true }),
+    command(5, 'remove-fitting', { visitId: from, fittingId: house.lampId, what: 'lamp' }),
+    command(6, 'drop-candidate', { visitId: from, candidateId: house.candidateId }),
+    command(7, 'rule-out', { visitId: from, candidateId: house.candidateId, reason: 'mine' }),
+    command(8, 'choose-lead', { visitId: from, roomId: house.kitchenId, keeperId: house.stoneId }),
+  ].entries())
+    expect([n, await said(db, change)]).toEqual([n, expect.stringMatching(/visit|room/)])
+  expect(await liveView(db, house.visitId)).toEqual(before)
+})
+
+test('a keeper leads only in a room that it is in', async () => {
+  const { visitId, hallId, kitchenId, stoneId } = await aHouse(db)
+  expect(
+    await said(db, command(1, 'choose-lead', { visitId, roomId: hallId, keeperId: stoneId })),
+  ).toMatch(/not in this room/)
+  await done(db, 'choose-lead', { visitId, roomId: kitchenId, keeperId: stoneId })
+  expect((await liveView(db, visitId)).rooms.map(({ leadKeeperId }) => leadKeeperId)).toEqual([
+    stoneId,
+    null,
+  ])
+})
+
+test('what does not fit its room is refused at the field', async () => {
+  const { visitId, kitchenId, windowId } = await aHouse(db)
+  const wide = { ...window(visitId, kitchenId, windowId), widthMm: 3200 }
+  expect(await said(db, command(1, 'keep-window', wide))).toBe(
+    'widthMm: Expected at most 3.00 m, the width of that wall, got 3.20 m.',
+  )
+  const high = { ...window(visitId, kitchenId, windowId), heightMm: 2000, sillMm: 900 }
+  expect(await said(db, command(2, 'keep-window', high))).toMatch(
+    /^heightMm: .*at most 2.50 m.*got 2.90 m/,
+  )
+  const narrow = room(visitId, kitchenId, 'Kitchen', { eastWestMm: 1000 })
+  expect(await said(db, command(3, 'keep-room', narrow))).toMatch(/window at 180° is 1.20 m wide/)
+})
+
+test('what is in progress stands first, finished last, what was taken out nowhere; found by household or place', async () => {
+  const seen = await aHouse(db)
+  await done(db, 'keep-look', look(seen, idOf(1)))
+  const visits = [
+    ['Done', '2026-01-05'],
+    ['Coming', '2027-01-05'],
+    ['Gone', '2027-01-06'],
+  ] as const
+  for (const [n, [household, visitDate]] of visits.entries())
+    await done(db, 'keep-brief', brief(idOf(20 + n), { household, visitDate }))
+  await done(db, 'finish-visit', { visitId: idOf(20), finished: true })
+  await done(db, 'remove-visit', { visitId: idOf(22), removed: true })
+  expect(
+    (await listVisits(db)).map(({ household, stage, looks }) => [household, stage, looks]),
+  ).toEqual([
+    ['The Ashbys', 'in-progress', 1],
+    ['Coming', 'planned', 0],
+    ['Done', 'finished', 0],
+  ])
+  expect((await listVisits(db, 'ash')).map(({ household }) => household)).toEqual(['The Ashbys'])
+  expect(await listVisits(db, '100%_')).toEqual([])
+})
+
+test('what was dropped, taken out or taken back counts nowhere in the list', async () => {
+  const house = await aHouse(db)
+  await done(db, 'keep-look', look(house, idOf(1)))
+  const counted = async (): Promise<unknown> => {
+    const [visit] = await listVisits(db)
+    return [visit!.rooms, visit!.candidates, visit!.looks]
+  }
+  expect(await counted()).toEqual([2, 1, 1])
+  await done(db, 'drop-candidate', { visitId: house.visitId, candidateId: house.candidateId })
+  expect(await counted()).toEqual([2, 0, 0])
+  await done(db, 'remove-room', { visitId: house.visitId, roomId: house.hallId, removed: true })
+  expect(await counted()).toEqual([1, 0, 0])
+})
+
+test('visits come a page at a time, each once', async () => {
+  const many = VISITS_A_PAGE + 3
+  for (let n = 0; n < many; n++)
+    await done(db, 'keep-brief', brief(idOf(n), { household: `House ${n}` }))
+  const pages = [await listVisits(db, '', 0), await listVisits(db, '', 1)]
+  expect(pages.map(({ length }) => length)).toEqual([VISITS_A_PAGE, 3])
+  expect(new Set(pages.flat().map(({ id }) => id)).size).toBe(many)
+  expect(pages[0]![0]!.total).toBe(many)
+})
+
+test('a photo is kept once by its bytes, as a file and a row; a hash of none, and one whose file is gone, find none', async () => {
+  const dataDir = mkdtempSync(join(tmpdir(), 'elm-photos-'))
+  const jpeg = new Uint8Array([1, 2, 3, 4])
+  // SHA-256 of 01 02 03 04, by sha256sum.
+  const hash = '9f64a747e1b97f131fabb6b447296c9b6f0201e79fb3c5356e6c77e89b6a806a'
+  expect(await storePhoto(dataDir, jpeg)).toBe(hash)
+  expect(await storePhoto(dataDir, jpeg)).toBe(hash)
+  expect(readdirSync(join(dataDir, 'photos', hash.slice(0, 2)))).toEqual([`${hash}.jpg`])
+  expect(await findPhoto(db, dataDir, hash)).toBeNull()
+  await done(db, 'keep-photo', { hash, widthPx: 2, heightPx: 2, byteLength: 4 })
+  expect(new Uint8Array((await findPhoto(db, dataDir, hash))!)).toEqual(jpeg)
+  expect(await findPhoto(db, dataDir, '../../etc/passwd')).toBeNull()
+  rmSync(dataDir, { recursive: true })
+  expect(await findPhoto(db, dataDir, hash)).toBeNull()
+})

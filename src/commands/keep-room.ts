@@ -1,0 +1,43 @@
+import { z } from 'zod'
+import { wallWidthMm } from '../core/light/room'
+import { USE_HOURS } from '../core/light/use-hours'
+import { TREATMENTS } from '../core/paint/treatment'
+import { findRoom, saveRoom, saveSights } from '../db/rooms'
+import { kind, Refusal } from './kind'
+import { metresWords, roomNameTaken } from './room-words'
+import { id, millimetres, name } from './values'
+
+/** A room's name, size, use and neighbours, new or changed. */
+export const keepRoom = kind({
+  payload: z.object({
+    visitId: id,
+    roomId: id,
+    name: name('a name for the room'),
+    northSouthMm: millimetres(500, 50_000),
+    eastWestMm: millimetres(500, 50_000),
+    heightMm: millimetres(1500, 15_000),
+    useHours: z.enum(USE_HOURS),
+    treatment: z.enum(TREATMENTS),
+    seenFrom: z.array(id).max(100),
+  }),
+  visitOf: ({ visitId }) => visitId,
+  async write(tx, { visitId, roomId, seenFrom, ...room }, { receivedAt }) {
+    const before = await findRoom(tx, roomId)
+    const tooWide = before?.windows.find(
+      (window) => window.widthMm > wallWidthMm(room, window.bearingDeg),
+    )
+    if (tooWide)
+      throw new Refusal(
+        `The window at ${tooWide.bearingDeg}° is ${metresWords(tooWide.widthMm)} wide: the wall it stands in cannot be narrower.`,
+      )
+    if (!(await saveRoom(tx, { id: roomId, visitId, ...room }, receivedAt)))
+      throw new Refusal('That room is of another visit, or was taken out.')
+    await saveSights(tx, roomId, seenFrom)
+  },
+  taken: { room_name_in_visit: (room) => roomNameTaken(room.name) },
+  sentence: (room, nameOf) =>
+    `Room: ${room.name}` +
+    (room.seenFrom.length > 0
+      ? `, open to or seen from ${room.seenFrom.map(nameOf).join(', ')}`
+      : ''),
+})

@@ -1,0 +1,48 @@
+import { z } from 'zod'
+import { compassWord } from '../core/light/aspect'
+import { CURTAINS, GLAZINGS, GROUNDS, kindsOf, OPPOSITES } from '../core/light/fittings'
+import { wallWidthMm } from '../core/light/room'
+import { findRoom, saveWindow } from '../db/rooms'
+import { kind, Refusal } from './kind'
+import { metresWords } from './room-words'
+import { id, millimetres } from './values'
+
+/** A window of a room, new or changed. */
+export const keepWindow = kind({
+  payload: z.object({
+    visitId: id,
+    roomId: id,
+    windowId: id,
+    bearingDeg: z.number().min(0).lt(360),
+    widthMm: millimetres(100, 50_000),
+    heightMm: millimetres(100, 15_000),
+    sillMm: millimetres(0, 15_000),
+    pitchDeg: z.int().min(0).max(90),
+    glazing: z.enum(kindsOf(GLAZINGS)),
+    curtain: z.enum(kindsOf(CURTAINS)),
+    overhangMm: millimetres(0, 10_000),
+    opposite: z.enum(kindsOf(OPPOSITES)),
+    oppositeDeg: z.int().min(0).max(85),
+    ground: z.enum(kindsOf(GROUNDS)),
+  }),
+  visitOf: ({ visitId }) => visitId,
+  async write(tx, { visitId, roomId, windowId, ...window }) {
+    const room = await findRoom(tx, roomId)
+    if (room?.visitId !== visitId)
+      throw new Refusal('That room is not in this visit, or was taken out.')
+    const wall = wallWidthMm(room, window.bearingDeg)
+    if (window.widthMm > wall)
+      throw new Refusal('', {
+        widthMm: `Expected at most ${metresWords(wall)}, the width of that wall, got ${metresWords(window.widthMm)}.`,
+      })
+    const top = window.heightMm + window.sillMm
+    if (window.pitchDeg === 90 && top > room.heightMm)
+      throw new Refusal('', {
+        heightMm: `Expected sill and height together at most ${metresWords(room.heightMm)}, the height of the room, got ${metresWords(top)}.`,
+      })
+    if (!(await saveWindow(tx, roomId, { id: windowId, ...window })))
+      throw new Refusal('That window is of another room.')
+  },
+  sentence: ({ roomId, bearingDeg, widthMm, heightMm }, nameOf) =>
+    `Window in ${nameOf(roomId)}: faces ${compassWord(bearingDeg)}, ${metresWords(widthMm)} × ${metresWords(heightMm)}`,
+})

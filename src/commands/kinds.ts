@@ -1,0 +1,79 @@
+import type { input as ZodInput } from 'zod'
+import { chooseLead } from './choose-lead'
+import { copyRoom } from './copy-room'
+import { dropCandidate } from './drop-candidate'
+import { finishVisit } from './finish-visit'
+import { keepBrief } from './keep-brief'
+import { keepKeeper } from './keep-keeper'
+import { keepLamp } from './keep-lamp'
+import { keepLook } from './keep-look'
+import { keepPhoto } from './keep-photo'
+import { keepReading } from './keep-reading'
+import { keepRoom } from './keep-room'
+import { keepWindow } from './keep-window'
+import { openDeck } from './open-deck'
+import { orderRooms } from './order-rooms'
+import { propose } from './propose'
+import { removeFitting } from './remove-fitting'
+import { removeRoom } from './remove-room'
+import { removeVisit } from './remove-visit'
+import { ruleOut } from './rule-out'
+import { takeUp } from './take-up'
+import { undo } from './undo'
+
+/** Every change there is. */
+export const KINDS = {
+  'keep-brief': keepBrief,
+  'finish-visit': finishVisit,
+  'remove-visit': removeVisit,
+  'keep-room': keepRoom,
+  'copy-room': copyRoom,
+  'order-rooms': orderRooms,
+  'remove-room': removeRoom,
+  'keep-window': keepWindow,
+  'keep-lamp': keepLamp,
+  'remove-fitting': removeFitting,
+  'keep-keeper': keepKeeper,
+  'choose-lead': chooseLead,
+  'take-up': takeUp,
+  propose,
+  'rule-out': ruleOut,
+  'drop-candidate': dropCandidate,
+  'keep-look': keepLook,
+  'keep-reading': keepReading,
+  'keep-photo': keepPhoto,
+  'open-deck': openDeck,
+  undo,
+} as const
+export type KindName = keyof typeof KINDS
+
+/** What a kind of change takes, before it is parsed. */
+export type PayloadOf<K extends KindName> = ZodInput<(typeof KINDS)[K]['payload']>
+
+/** A change as it is sent. */
+export interface Command<K extends KindName = KindName> {
+  /** Made where the hand is: sent again, it is the same change. */
+  readonly id: string
+  readonly kind: K
+  readonly payload: PayloadOf<K>
+  readonly actor: string
+  /** By the clock of the device, as an instant. */
+  readonly madeAt: string
+  readonly device: string
+}
+
+/** What came of a change. */
+export type Answer =
+  | {
+      readonly ok: true
+      /** Its place among the changes of the store. */
+      readonly seq: number
+      /** What there is to say of how it was kept. */
+      readonly note?: string | undefined
+    }
+  | {
+      readonly ok: false
+      readonly message: string
+      /** What is wrong, by the field of the payload. */
+      readonly fields?: Readonly<Record<string, string>> | undefined
+    }

@@ -1,0 +1,36 @@
+import { z } from 'zod'
+import { SHEENS } from '../core/paint/sheen'
+import { PROPOSAL_STATUSES, SURFACES } from '../core/record/proposal'
+import { saveProposal, withdrawProposal } from '../db/candidates'
+import { kind, Refusal } from './kind'
+import { id, note } from './values'
+
+/** How a candidate stands with a surface of a room. */
+export const propose = kind({
+  payload: z.object({
+    visitId: id,
+    proposalId: id,
+    candidateId: id,
+    roomId: id,
+    surface: z.enum(SURFACES),
+    sheen: z.enum(SHEENS),
+    status: z.enum(PROPOSAL_STATUSES),
+    reason: note,
+    /** Not for this surface any more. */
+    withdrawn: z.boolean(),
+    /** The proposal that makes way for this one: the same candidate, for another surface. */
+    replaces: id.nullable(),
+  }),
+  visitOf: ({ visitId }) => visitId,
+  async write(tx, payload, { receivedAt }) {
+    if (payload.replaces) await withdrawProposal(tx, payload.visitId, payload.replaces, receivedAt)
+    if (!(await saveProposal(tx, payload, receivedAt)))
+      throw new Refusal('That room or candidate is not in this visit, or was taken out.')
+  },
+  sentence({ candidateId, roomId, surface, status, reason, withdrawn }, nameOf) {
+    const why = reason && `: ${reason}`
+    return withdrawn
+      ? `${nameOf(candidateId)} withdrawn from ${nameOf(roomId)}, ${surface}`
+      : `${nameOf(candidateId)} ${status} for ${nameOf(roomId)}, ${surface}${why}`
+  },
+})

@@ -1,0 +1,114 @@
+import { PROPOSAL_STATUSES } from '../core/record/proposal'
+import { VERDICTS } from '../core/record/verdict'
+import { brief, command, idOf, keeper, lamp, look, room, taking, window } from './house.fixture'
+import type { Command } from './kinds'
+
+// Changes at random, many of which make no sense: rooms of other visits, names that are taken, looks at what is not there.
+
+const VISITS = [idOf(1), idOf(2)]
+const ROOMS = [11, 12, 13].map(idOf)
+const KEEPERS = [21, 22].map(idOf)
+const ROOM_NAMES = ['Kitchen', 'Hall', 'Snug']
+
+/**
+ * A sequence of changes as devices would send them: each with an id of its own, some sent again.
+ *
+ * @param random 0 up to 1
+ * @param colourIds of a deck that is ready
+ */
+export function randomCommands(random: () => number, colourIds: readonly string[]): Command[] {
+  const pick = <T>(of: readonly T[]): T => of[Math.floor(random() * of.length)]!
+  const maybe = (share: number): boolean => random() < share
+  const made: Command[] = []
+  let id = 1000
+  const fresh = (): string => idOf(100_000 + id)
+
+  function change(): Command {
+    id++
+    // Most is about one visit; what refers to the other is often refused.
+    const visitId = maybe(0.85) ? VISITS[0]! : VISITS[1]!
+    const [roomId, keeperId, colourId] = [pick(ROOMS), pick(KEEPERS), pick(colourIds)]
+    const strengthPercent = pick([50, 75])
+    const candidateId = idOf(200 + colourIds.indexOf(colourId) * 10 + strengthPercent)
+    const makers: readonly (() => Command)[] = [
+      () =>
+        command(id, 'keep-brief', brief(visitId, { household: pick(['The Ashbys', 'The Elms']) })),
+      () =>
+        command(
+          id,
+          'keep-room',
+          room(visitId, roomId, pick(ROOM_NAMES), { seenFrom: maybe(0.3) ? ROOMS : [] }),
+        ),
+      () => command(id, 'keep-room', room(visitId, roomId, pick(ROOM_NAMES))),
+      () =>
+        command(id, 'copy-room', {
+          visitId,
+          roomId,
+          copyId: fresh(),
+          name: pick(['Twin', ...ROOM_NAMES]),
+        }),
+      () => command(id, 'order-rooms', { visitId, roomIds: ROOMS.toReversed() }),
+      () => command(id, 'remove-room', { visitId, roomId, removed: maybe(0.6) }),
+      () => command(id, 'keep-window', window(visitId, roomId, fresh())),
+      () => command(id, 'keep-lamp', lamp(visitId, roomId, fresh())),
+      () =>
+        command(
+          id,
+          'keep-keeper',
+          keeper(visitId, roomId, keeperId, pick(['Stone', 'Tile']), {
+            roomIds: maybe(0.4) ? [pick(ROOMS)] : [],
+          }),
+        ),
+      () => command(id, 'choose-lead', { visitId, roomId, keeperId }),
+      () =>
+        command(id, 'take-up', {
+          ...taking(visitId, roomId, colourId, 0, strengthPercent),
+          candidateId,
+          proposalId: fresh(),
+        }),
+      () =>
+        command(id, 'propose', {
+          visitId,
+          proposalId: fresh(),
+          candidateId,
+          roomId,
+          surface: 'walls',
+          sheen: 'matt',
+          status: pick(PROPOSAL_STATUSES),
+          reason: '',
+          withdrawn: maybe(0.2),
+          replaces: null,
+        }),
+      () => command(id, 'rule-out', { visitId, candidateId, reason: maybe(0.5) ? 'no' : null }),
+      () => command(id, 'drop-candidate', { visitId, candidateId }),
+      () => {
+        const house = {
+          visitId,
+          kitchenId: roomId,
+          stoneId: keeperId,
+          candidateId,
+          colourIds: [colourId],
+        }
+        const seen = look(house, fresh(), { verdict: pick(VERDICTS) })
+        return command(id, 'keep-look', {
+          ...seen,
+          candidate: { ...seen.candidate, strengthPercent },
+        })
+      },
+      () => command(id, 'finish-visit', { visitId, finished: maybe(0.5) }),
+      () => command(id, 'undo', { visitId, commandId: made.length > 0 ? pick(made).id : fresh() }),
+      () => command(id, 'undo', { visitId, commandId: made.at(-1)?.id ?? fresh() }),
+    ]
+    return pick(makers)()
+  }
+
+  made.push(command(++id, 'keep-brief', brief(VISITS[0]!)))
+  made.push(command(++id, 'keep-room', room(VISITS[0]!, ROOMS[0]!, 'Kitchen')))
+  made.push(command(++id, 'keep-keeper', keeper(VISITS[0]!, ROOMS[0]!, KEEPERS[0]!, 'Stone')))
+  const length = 8 + Math.floor(random() * 12)
+  for (let n = 0; n < length; n++) made.push(change())
+  return made.flatMap((each) => [
+    each,
+    ...(maybe(0.3) ? [pick(made.slice(0, made.indexOf(each) + 1))] : []),
+  ])
+}

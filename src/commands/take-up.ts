@@ -1,0 +1,27 @@
+import { z } from 'zod'
+import { SHEENS } from '../core/paint/sheen'
+import { SURFACES } from '../core/record/proposal'
+import { takeUpCandidate } from '../db/candidates'
+import { kind, Refusal } from './kind'
+import { id, strengthPercent } from './values'
+
+/** A deck colour is taken up at a strength, and proposed for a surface of the room where that was done. */
+export const takeUp = kind({
+  payload: z.object({
+    visitId: id,
+    candidateId: id,
+    deckColourId: id,
+    strengthPercent,
+    roomId: id,
+    proposalId: id,
+    surface: z.enum(SURFACES),
+    sheen: z.enum(SHEENS),
+  }),
+  visitOf: ({ visitId }) => visitId,
+  async write(tx, payload, { receivedAt }) {
+    if (!(await takeUpCandidate(tx, payload, receivedAt)))
+      throw new Refusal('That room is not in this visit, or was taken out.')
+  },
+  sentence: ({ deckColourId, strengthPercent: percent, roomId, surface }, nameOf) =>
+    `${nameOf(deckColourId)} at ${percent} % proposed for ${nameOf(roomId)}, ${surface}`,
+})

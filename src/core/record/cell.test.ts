@@ -1,0 +1,298 @@
+import type { LightChoice } from '../light/light-choice'
+import { cellSays, isSameLight, type CellMark } from './cell'
+import type { Look, Seen } from './look'
+import type { Reason, Verdict } from './verdict'
+
+const BOARD: Seen = { as: 'sample', held: 'board', strengthPercent: 75 }
+const CHIP: Seen = { as: 'sample', held: 'chip', strengthPercent: 75 }
+const FULL_CHIP: Seen = { as: 'sample', held: 'chip', strengthPercent: 100 }
+const FULL_SWATCH: Seen = { as: 'sample', held: 'large swatch', strengthPercent: 100 }
+const SCREEN: Seen = { as: 'screen' }
+const OLD: Seen = { as: 'not noted' }
+
+interface Given extends Partial<LightChoice> {
+  readonly beside?: string
+  readonly part?: string
+  readonly date?: string
+  readonly place?: string
+  readonly seen?: Seen
+  readonly reasons?: readonly Reason[]
+  readonly retracted?: boolean
+  readonly clientSaysNo?: boolean
+}
+
+/** A look at a 75 % candidate on a board beside the stone, at noon on 21 June, unless something else is said. */
+const look = (verdict: Verdict, given: Given = {}): Look => ({
+  id: '',
+  roomId: 'kitchen',
+  candidate: { candidateId: 'fawn', strengthPercent: 75, sheen: 'matt' },
+  against: { kind: 'keeper', keeperId: given.beside ?? 'stone', part: given.part ?? null },
+  seen: given.seen ?? BOARD,
+  light: {
+    source: given.source ?? 'room',
+    date: given.date ?? '2026-06-21',
+    minute: given.minute ?? 720,
+    sky: given.sky ?? 'clear',
+    lampsOn: given.lampsOn ?? false,
+    spot: given.spot ?? 'walls',
+    place: given.place ?? '',
+    metered: null,
+  },
+  verdict,
+  reasons: given.reasons ?? [],
+  lean: null,
+  note: '',
+  client: given.clientSaysNo ? { says: 'no', words: '' } : null,
+  by: 'Ines Tarrow',
+  madeAt: '2026-06-21T12:00:00Z',
+  modelSeenBefore: false,
+  model: null,
+  retracted: given.retracted ?? false,
+})
+
+const LAMPS = { source: 'lamps', minute: 1150 } as const
+
+test.each<[string, Look[], Verdict | null, number, CellMark[]]>([
+  ['nothing seen', [], null, 0, []],
+  ['one look', [look('works')], 'works', 1, []],
+  [
+    'the worst of two keepers names the room',
+    [look('works'), look('no', { beside: 'floor' })],
+    'no',
+    1,
+    ['looks differ'],
+  ],
+  [
+    'a later look at the same thing in the same light replaces the earlier',
+    [look('no'), look('works')],
+    'works',
+    1,
+    [],
+  ],
+  [
+    'within the hour is the same light',
+    [look('no'), look('works', { minute: 770 })],
+    'works',
+    1,
+    [],
+  ],
+  [
+    'two hours on is another',
+    [look('no'), look('works', { minute: 840 })],
+    'no',
+    2,
+    ['looks differ'],
+  ],
+  // The finding that began this: a no under the lamps is not undone by a works without them.
+  [
+    'a no under the lamps stays when the same hour works without',
+    [look('no', { lampsOn: true }), look('works')],
+    'no',
+    2,
+    ['looks differ'],
+  ],
+  [
+    'the lamps alone are one light on any day and at any hour',
+    [look('no', LAMPS), look('works', { ...LAMPS, minute: 60, date: '2026-12-21' })],
+    'works',
+    1,
+    [],
+  ],
+  [
+    '21 December is another light than 21 June',
+    [look('no', { date: '2026-12-21' }), look('works')],
+    'no',
+    2,
+    ['looks differ'],
+  ],
+  [
+    'under cloud is another light than in the sun',
+    [look('no', { sky: 'overcast' }), look('works')],
+    'no',
+    2,
+    ['looks differ'],
+  ],
+  [
+    'at the sink is another place than by the window',
+    [look('no', { place: 'at the sink' }), look('works', { place: 'by the window' })],
+    'no',
+    2,
+    ['looks differ'],
+  ],
+  [
+    'flat under the lamp is another spot',
+    [look('no', { spot: 'flat-lamp' }), look('works')],
+    'no',
+    2,
+    ['looks differ'],
+  ],
+  [
+    'a part of a keeper is a thing of its own',
+    [look('no', { part: 'vein' }), look('works')],
+    'no',
+    1,
+    ['looks differ'],
+  ],
+  [
+    'what was taken back counts nowhere',
+    [look('works'), look('no', { beside: 'floor', retracted: true })],
+    'works',
+    1,
+    [],
+  ],
+  [
+    'the screen never closes a gap',
+    [look('works', { seen: SCREEN })],
+    null,
+    0,
+    ['on a screen only'],
+  ],
+  [
+    'nor does it spoil what was seen',
+    [look('works'), look('no', { seen: SCREEN })],
+    'works',
+    1,
+    [],
+  ],
+  ['nor replace it', [look('no'), look('works', { seen: SCREEN })], 'no', 1, []],
+  [
+    'a chip counts, and is said to be one',
+    [look('works', { seen: CHIP })],
+    'works',
+    1,
+    ['on a chip only'],
+  ],
+  [
+    'a board rules over a chip in the same light',
+    [look('no', { seen: CHIP }), look('works')],
+    'works',
+    1,
+    [],
+  ],
+  ['also when the chip came later', [look('works'), look('no', { seen: CHIP })], 'works', 1, []],
+  [
+    'but not over a chip in another',
+    [look('no', { seen: CHIP, ...LAMPS }), look('works')],
+    'no',
+    2,
+    ['looks differ'],
+  ],
+  [
+    'a full-strength chip of a 75 % candidate is said so',
+    [look('no', { seen: FULL_CHIP })],
+    'no',
+    1,
+    ['on a chip only', 'at another strength'],
+  ],
+  [
+    'a full-strength swatch too',
+    [look('works', { seen: FULL_SWATCH })],
+    'works',
+    1,
+    ['at another strength'],
+  ],
+  [
+    'a sample of its own strength rules over all of another',
+    [look('no', { seen: FULL_SWATCH, ...LAMPS }), look('works')],
+    'works',
+    1,
+    [],
+  ],
+  [
+    'a look of old counts, and is said to be one',
+    [look('works', { seen: OLD })],
+    'works',
+    1,
+    ['how it was seen is not noted'],
+  ],
+  [
+    'lighter for one and stronger for another is unsure',
+    [look('works-lighter'), look('works-stronger', { beside: 'floor' })],
+    'unsure',
+    1,
+    ['looks differ'],
+  ],
+  [
+    'unless a third says no',
+    [
+      look('works-lighter'),
+      look('works-stronger', { beside: 'floor' }),
+      look('no', { beside: 'rug' }),
+    ],
+    'no',
+    1,
+    ['looks differ'],
+  ],
+  [
+    'lighter and as it is: lighter',
+    [look('works-lighter'), look('works', { beside: 'floor' })],
+    'works-lighter',
+    1,
+    ['looks differ'],
+  ],
+  [
+    'a verdict that is withheld counts for nothing',
+    [look('works'), look('unsure', { ...LAMPS, reasons: ['can’t say in this light'] })],
+    'works',
+    1,
+    [],
+  ],
+  [
+    'by itself it leaves the cell open',
+    [look('unsure', { reasons: ['can’t judge from here'] })],
+    null,
+    0,
+    [],
+  ],
+  [
+    'with a reason of its own an unsure is one',
+    [look('works'), look('unsure', { ...LAMPS, reasons: ['can’t say in this light', 'too grey'] })],
+    'unsure',
+    2,
+    ['looks differ'],
+  ],
+])('%s', (_, looks, verdict, lights, marks) => {
+  const says = cellSays(looks)
+  expect([says.verdict, says.lights, says.marks]).toEqual([verdict, lights, marks])
+})
+
+test('a cell names the latest look that decides it, and the reasons of all that do', () => {
+  const says = cellSays([
+    look('no', { reasons: ['too green'] }),
+    look('no', { ...LAMPS, reasons: ['too green', 'muddied'] }),
+    look('works', { beside: 'floor', reasons: ['sets it off'] }),
+  ])
+  expect(says.reasons).toEqual(['too green', 'muddied'])
+  expect(says.look?.light.source).toBe('lamps')
+  const torn = cellSays([
+    look('works-lighter', { reasons: ['too strong'] }),
+    look('works-stronger', { beside: 'floor', reasons: ['too pale'] }),
+  ])
+  expect(torn.reasons).toEqual(['too strong', 'too pale'])
+  // Of a cell that was seen on a screen only, what was said there, though it is no verdict.
+  expect(cellSays([look('no', { seen: SCREEN, reasons: ['too pink'] })])).toMatchObject({
+    verdict: null,
+    reasons: ['too pink'],
+    look: { verdict: 'no' },
+  })
+})
+
+test('what the client said stands apart, and is gone with its look', () => {
+  expect(cellSays([look('works', { clientSaysNo: true })])).toMatchObject({
+    verdict: 'works',
+    clientSaysNo: true,
+  })
+  expect(cellSays([look('works', { clientSaysNo: true, retracted: true })]).clientSaysNo).toBe(
+    false,
+  )
+})
+
+test('a light is the same as itself, whichever is asked first', () => {
+  const lights = [{}, LAMPS, { lampsOn: true }, { sky: 'partly' as const }, { minute: 781 }]
+  const looks = lights.map((light) => look('works', light))
+  for (const a of looks)
+    for (const b of looks) {
+      expect(isSameLight(a, b)).toBe(a === b)
+      expect(isSameLight(b, a)).toBe(isSameLight(a, b))
+    }
+})

@@ -1,0 +1,123 @@
+import { isOfSample, otherStrengthPercent, type Against, type Look } from './look'
+import { WITHHELD, type Reason, type Verdict } from './verdict'
+
+/** What makes a cell less sure than its verdict sounds. */
+export type CellMark =
+  | 'on a screen only'
+  | 'on a chip only'
+  | 'at another strength'
+  | 'how it was seen is not noted'
+  | 'looks differ'
+
+/** What a room's record says of a candidate. */
+export interface CellSays {
+  /** Null where nothing was seen that counts. */
+  readonly verdict: Verdict | null
+  /** Why: the reasons of the looks that name it, each once. */
+  readonly reasons: readonly Reason[]
+  /** The look that names it, the latest where several do; of a cell seen on a screen only, the screen's. */
+  readonly look: Look | null
+  /** In how many lights it was seen; the screen's are none. */
+  readonly lights: number
+  readonly marks: readonly CellMark[]
+  /** The client said no, whatever the consultant found. */
+  readonly clientSaysNo: boolean
+}
+
+// The worst that was seen names the cell: one clash is enough.
+const WORST_FIRST: readonly Verdict[] = ['no', 'unsure', 'works-lighter', 'works-stronger', 'works']
+// Within an hour a room's daylight is one light.
+const ONE_LIGHT_MINUTES = 60
+
+/**
+ * What a candidate's looks in a room come to, oldest first.
+ *
+ * - Looks that were taken back, and those that withhold a verdict, count for nothing.
+ * - Of one thing in one light, seen the same way, the latest counts.
+ * - Looks at paint of the candidate's own strength rule; a sample of another strength speaks only where there is none.
+ * - Larger samples rule over chips, thing by thing and light by light.
+ * - A screen never counts as seen: by itself it leaves the verdict open, and is told as such.
+ * - Of what counts the worst names the room; lighter for one thing and stronger for another leave it unsure.
+ */
+export function cellSays(looks: readonly Look[]): CellSays {
+  const standing = latestOfEach(
+    looks.filter((look) => !look.retracted && !isWithheld(look)),
+    (a, b) => isSameThing(a, b) && a.seen.as === b.seen.as && heldAlike(a, b),
+  )
+  const seen = standing.filter(({ seen: { as } }) => as !== 'screen')
+  const own = seen.filter((look) => otherStrengthPercent(look) === null)
+  const ofStrength = own.length > 0 ? own : seen
+  const counted = ofStrength.filter(
+    (look) =>
+      !isChip(look) || !ofStrength.some((other) => !isChip(other) && isSameThing(look, other)),
+  )
+  const { verdict, named } = worstOf(counted.length > 0 ? counted : standing)
+  return {
+    verdict: counted.length > 0 ? verdict : null,
+    reasons: [...new Set(named.flatMap(({ reasons }) => reasons))],
+    look: named.at(-1) ?? null,
+    lights: latestOfEach(counted, isSameLight).length,
+    marks: marksOf(counted, standing),
+    clientSaysNo: looks.some(({ retracted, client }) => !retracted && client?.says === 'no'),
+  }
+}
+
+/** The worst verdict, and the looks that it rests on. */
+function worstOf(looks: readonly Look[]): {
+  readonly verdict: Verdict | null
+  readonly named: readonly Look[]
+} {
+  const at = (verdict: Verdict): readonly Look[] => looks.filter((look) => look.verdict === verdict)
+  const worst = WORST_FIRST.find((verdict) => at(verdict).length > 0) ?? null
+  const torn = [...at('works-lighter'), ...at('works-stronger'), ...at('unsure')]
+  if (worst !== 'no' && at('works-lighter').length > 0 && at('works-stronger').length > 0)
+    return { verdict: 'unsure', named: torn }
+  return { verdict: worst, named: worst ? at(worst) : [] }
+}
+
+function marksOf(counted: readonly Look[], standing: readonly Look[]): CellMark[] {
+  if (counted.length === 0) return standing.length > 0 ? ['on a screen only'] : []
+  return [
+    ...(counted.every(isChip) ? (['on a chip only'] as const) : []),
+    ...(counted.some((look) => otherStrengthPercent(look) !== null)
+      ? (['at another strength'] as const)
+      : []),
+    ...(counted.some((look) => look.seen.as === 'not noted')
+      ? (['how it was seen is not noted'] as const)
+      : []),
+    ...(new Set(counted.map(({ verdict }) => verdict)).size > 1 ? (['looks differ'] as const) : []),
+  ]
+}
+
+/** Whether a look says that nothing can be said. */
+const isWithheld = ({ verdict, reasons }: Look): boolean =>
+  verdict === 'unsure' &&
+  reasons.length > 0 &&
+  reasons.every((reason) => WITHHELD.some((withheld) => withheld === reason))
+
+const isChip = ({ seen }: Look): boolean => seen.as === 'sample' && seen.held === 'chip'
+
+/** Of looks that are alike, the latest; in the order they were given. */
+function latestOfEach(looks: readonly Look[], alike: (a: Look, b: Look) => boolean): Look[] {
+  return looks.filter((look, i) => !looks.slice(i + 1).some((later) => alike(look, later)))
+}
+
+const isSameThing = (a: Look, b: Look): boolean =>
+  thingOf(a.against) === thingOf(b.against) && isSameLight(a, b)
+
+const thingOf = (against: Against): string => JSON.stringify(against, Object.keys(against).sort())
+
+const heldAlike = (a: Look, b: Look): boolean =>
+  !isOfSample(a) || (isChip(a) === isChip(b) && otherStrengthPercent(a) === otherStrengthPercent(b))
+
+/** Whether two looks were taken in one light: the whole of it. Lamps alone are the same on any day and at any hour. */
+export function isSameLight({ light: a }: Look, { light: b }: Look): boolean {
+  if (a.source !== b.source || a.spot !== b.spot || a.place !== b.place) return false
+  if (a.source === 'lamps') return true
+  return (
+    a.date === b.date &&
+    a.sky === b.sky &&
+    a.lampsOn === b.lampsOn &&
+    Math.abs(a.minute - b.minute) <= ONE_LIGHT_MINUTES
+  )
+}

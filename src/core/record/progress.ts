@@ -1,0 +1,54 @@
+import type { Look } from './look'
+
+/** What a look must say to be counted. */
+export interface SeenPair {
+  readonly roomId: string
+  readonly keeperId: string
+  readonly candidateId: string
+}
+
+/** What of a room is to be looked at. */
+export interface RoomToSee {
+  readonly id: string
+  /** What candidates are judged against. */
+  readonly keeperIds: readonly string[]
+  /** What is proposed and not ruled out. */
+  readonly candidateIds: readonly string[]
+}
+
+export interface Progress {
+  readonly seen: number
+  readonly of: number
+}
+
+/** How many of a room's pairs were seen: of those there are, so that what was dropped or taken out counts nowhere. */
+export function pairsSeen(
+  { id, keeperIds, candidateIds }: RoomToSee,
+  looks: readonly SeenPair[],
+): Progress {
+  const seen = new Set(
+    looks
+      .filter(
+        ({ roomId, keeperId, candidateId }) =>
+          roomId === id && keeperIds.includes(keeperId) && candidateIds.includes(candidateId),
+      )
+      .map(({ keeperId, candidateId }) => `${keeperId} ${candidateId}`),
+  )
+  return { seen: seen.size, of: keeperIds.length * candidateIds.length }
+}
+
+/** How many of a house's cells, a candidate in a room it is proposed for, were seen beside anything. */
+export function cellsSeen(rooms: readonly RoomToSee[], looks: readonly SeenPair[]): Progress {
+  const seen = rooms.flatMap((room) =>
+    room.candidateIds.filter((candidateId) =>
+      looks.some((look) => look.roomId === room.id && look.candidateId === candidateId),
+    ),
+  )
+  return { seen: seen.length, of: rooms.reduce((sum, room) => sum + room.candidateIds.length, 0) }
+}
+
+/** What a look at paint in the light that was there counts for; on a screen, or beside what is no keeper, nothing. */
+export const seenPairOf = ({ against, seen, roomId, candidate }: Look): SeenPair[] =>
+  against.kind === 'keeper' && seen.as !== 'screen'
+    ? [{ roomId, keeperId: against.keeperId, candidateId: candidate.candidateId }]
+    : []

@@ -1,0 +1,160 @@
+import { z } from 'zod'
+import { EventRow, keyOf, type RecordEvent } from './codec'
+import { many, maybeOne, type Db } from './db'
+
+const CommandRow = z.object({
+  id: z.uuid(),
+  kind: z.string(),
+  payload: z.unknown(),
+  actor: z.string(),
+  device: z.string(),
+  madeAt: z.string(),
+  receivedAt: z.string(),
+  visitId: z.uuid().nullable(),
+  undoneBy: z.uuid().nullable(),
+})
+/** A change as it was kept. */
+export type KeptCommand = z.infer<typeof CommandRow>
+
+const SELECT = `select c.id, c.kind, c.payload, c.actor, c.device, c.made_at as "madeAt",
+  c.received_at as "receivedAt", c.visit_id as "visitId", c.undone_by as "undoneBy" from command c`
+
+export const findCommand = (db: Db, id: string): Promise<KeptCommand | null> =>
+  maybeOne(db, CommandRow, `${SELECT} where c.id = $1`, [id])
+
+export const MOST_LISTED = 500
+
+/** The changes of a visit, latest first. */
+export const listCommands = (db: Db, visitId: string): Promise<KeptCommand[]> =>
+  many(
+    db,
+    CommandRow,
+    `${SELECT} where c.visit_id = $1 and c.seq is not null order by c.seq desc limit ${MOST_LISTED}`,
+    [visitId],
+  )
+
+/** The latest change of a visit made with a device that is not taken back and is none that takes back; null without one. */
+export const latestOfDevice = (
+  db: Db,
+  visitId: string,
+  device: string,
+): Promise<KeptCommand | null> =>
+  maybeOne(
+    db,
+    CommandRow,
+    `${SELECT} where c.visit_id = $1 and c.device = $2 and c.undone_by is null and c.kind <> 'undo'
+       and c.seq is not null order by c.seq desc limit 1`,
+    [visitId, device],
+  )
+
+/** What a change wrote, row by row. */
+export const eventsOfCommand = (db: Db, commandId: string): Promise<RecordEvent[]> =>
+  many(
+    db,
+    EventRow,
+    'select number, what, subject, before, after from event where command_id = $1 order by number',
+    [commandId],
+  )
+
+const IdRow = z.object({ id: z.uuid() })
+
+/** The latest change that wrote the row of an event after it; null where none did. */
+export async function laterCommand(
+  db: Db,
+  { number, subject, before, after }: RecordEvent,
+): Promise<string | null> {
+  const row = (after ?? before)!
+  const found = await maybeOne(
+    db,
+    IdRow,
+    `select command_id as id from event where subject = $1 and number > $2
+       and coalesce(after, before) @> $3::jsonb order by number desc limit 1`,
+    [subject, number, JSON.stringify(keyOf(subject, row))],
+  )
+  return found?.id ?? null
+}
+
+/** A later change, not taken back, that wrote a row which names the one that an event brought; null where none did. */
+export async function standingOn(
+  db: Db,
+  { number, after }: RecordEvent,
+  commandId: string,
+): Promise<string | null> {
+  const own = after?.id
+  if (typeof own !== 'string') return null
+  const found = await maybeOne(
+    db,
+    IdRow,
+    `select c.id from event e join command c on c.id = e.command_id
+     where e.number > $1 and c.id <> $2 and c.undone_by is null and c.kind <> 'undo'
+       and e.visit_id = nullif(current_setting('elm.visit', true), '')::uuid
+       and e.after ->> 'id' is distinct from $3
+       and exists (select from jsonb_each_text(e.after) as cell where cell.value = $3)
+       and not exists (select from jsonb_each_text(e.before) as cell where cell.value = $3)
+     order by e.number desc limit 1`,
+    [number, commandId, own],
+  )
+  return found?.id ?? null
+}
+
+/** Notes that a change was taken back; taking back an undo makes its change stand again. */
+export async function markUndone(
+  db: Db,
+  { id, kind }: Pick<KeptCommand, 'id' | 'kind'>,
+  by: string,
+): Promise<void> {
+  await db.query('update command set undone_by = $2 where id = $1', [id, by])
+  if (kind === 'undo')
+    await db.query('update command set undone_by = null where undone_by = $1', [id])
+}
+
+const NamesRow = z.object({ id: z.uuid(), name: z.string() })
+
+/** What the rooms, keepers, candidates and deck colours of a visit are called, also those taken out. */
+export async function namesInVisit(db: Db, visitId: string): Promise<ReadonlyMap<string, string>> {
+  const rows = await many(
+    db,
+    NamesRow,
+    `select id, name from room where visit_id = $1
+     union all select k.id, k.name from keeper k join room r on r.id = k.room_id where r.visit_id = $1
+     union all select c.id, d.name || ' at ' || c.strength_percent || ' %'
+       from candidate c join deck_colour d on d.id = c.deck_colour_id where c.visit_id = $1
+     union all select distinct d.id, d.name
+       from candidate c join deck_colour d on d.id = c.deck_colour_id where c.visit_id = $1`,
+    [visitId],
+  )
+  return new Map(rows.map(({ id, name }) => [id, name]))
+}
+
+const SinceRow = z.object({
+  seq: z.number(),
+  id: z.uuid(),
+  kind: z.string(),
+  device: z.string(),
+  events: z.array(z.object({ subject: z.string(), after: z.unknown(), before: z.unknown() })),
+})
+
+const MOST_AT_ONCE = 100
+
+/** What happened in a visit after a change, in order, with the rows as they became. */
+export const changesSince = (db: Db, visitId: string, seq: number) =>
+  many(
+    db,
+    SinceRow,
+    `select c.seq, c.id, c.kind, c.device, coalesce((select jsonb_agg(jsonb_build_object('subject', e.subject,
+         'before', case when e.after is null then e.before end, 'after', e.after) order by e.number)
+       from event e where e.command_id = c.id), '[]') as events
+     from command c where c.visit_id = $1 and c.seq > $2 order by c.seq limit ${MOST_AT_ONCE}`,
+    [visitId, seq],
+  )
+
+/** The place of the latest change of a visit. */
+export async function lastSeq(db: Db, visitId: string): Promise<number> {
+  const row = await maybeOne(
+    db,
+    z.object({ seq: z.number() }),
+    'select coalesce(max(seq), 0) as seq from command where visit_id = $1',
+    [visitId],
+  )
+  return row!.seq
+}

@@ -1,0 +1,15 @@
+'use client'
+
+import { useMemo } from 'react'
+import { askedRoomOn, type RoomBrief } from '@/core/ranking/asked-room'
+import { useLight } from '../light-bar/light-context'
+import type { RankedFor } from './room-ranking'
+
+/** What a deck is ranked by in the room of the page, on the day that is shown. */
+export function useRankedFor(brief: RoomBrief, weakestPercent: number): RankedFor {
+  const { roomDay } = useLight()
+  return useMemo(
+    () => ({ ...askedRoomOn(brief, roomDay), weakestPercent }),
+    [brief, roomDay, weakestPercent],
+  )
+}

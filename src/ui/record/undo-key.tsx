@@ -1,0 +1,40 @@
+'use client'
+
+import { z } from 'zod'
+import { useKeys } from '../keys/use-keys'
+import { thisDevice, useOutbox } from './send'
+import { useChange } from './use-change'
+
+const Last = z.object({ id: z.uuid(), sentence: z.string() }).nullable()
+
+/** One key takes back the last change made here, on every page of a visit; and what waits is said in one place. */
+export function UndoKey({ visitId }: { readonly visitId: string }) {
+  const { change, busy, message, say } = useChange()
+  const { waiting, trouble } = useOutbox()
+
+  async function undo(): Promise<void> {
+    const query = new URLSearchParams({ device: thisDevice() })
+    const answer = await fetch(`/api/visits/${visitId}/last-change?${query}`).catch(() => null)
+    const last = Last.safeParse(await answer?.json().catch(() => undefined))
+    if (!last.success) return say('The server did not answer; nothing was taken back.')
+    if (!last.data) return say('Nothing was changed with this device that could be taken back.')
+    await change('undo', { visitId, commandId: last.data.id }, `Taken back: ${last.data.sentence}.`)
+  }
+
+  useKeys({ z: () => void undo() })
+  return (
+    <div className="ml-auto flex items-center gap-3 px-3 text-small">
+      <span role="status" aria-label="Changes" className="max-w-48 truncate" title={message}>
+        {waiting.length > 0 && trouble ? `${waiting.length} waiting for the server` : message}
+      </span>
+      <button
+        type="button"
+        className="min-h-9 whitespace-nowrap underline underline-offset-4"
+        disabled={busy}
+        onClick={() => void undo()}
+      >
+        Undo <kbd>Z</kbd>
+      </button>
+    </div>
+  )
+}

@@ -1,0 +1,172 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import {
+  createContext,
+  useContext,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  type ReactNode,
+} from 'react'
+import { z } from 'zod'
+import type { Answer, PayloadOf } from '@/commands/kinds'
+import type { Look } from '@/core/record/look'
+import { commandOf, send, sendCommand, thisDevice, whoRecords } from './send'
+
+/** A look as the page that gave it shows it. */
+export interface ShownLook extends Look {
+  /** The change that brought it, by which it is taken back. */
+  readonly commandId: string | null
+  /** On its way: the store has not answered yet. */
+  readonly waiting?: boolean
+}
+
+/** A look given here, with the place of its change among the visit's; without an answer it comes last. */
+interface GivenLook extends ShownLook {
+  readonly seq: number
+}
+
+interface VisitRecord {
+  /** Looks given here since the page was loaded, those on their way among them. */
+  readonly fresh: readonly ShownLook[]
+  /** Looks taken back here since. */
+  readonly struck: ReadonlySet<string>
+  /** Gives a look: it is shown at once, and goes away again if it is refused. */
+  readonly give: (look: PayloadOf<'keep-look'>) => Promise<Answer>
+  /** Takes a look back. */
+  readonly strike: (look: ShownLook) => Promise<Answer>
+}
+
+const RecordContext = createContext<VisitRecord | null>(null)
+
+export function useVisitRecord(): VisitRecord {
+  const record = useContext(RecordContext)
+  if (!record) throw new Error('useVisitRecord needs a VisitRecordProvider above it')
+  return record
+}
+
+/** What the server knows of a room's looks, with what was given and taken back here since. */
+export function useLooks(looks: readonly ShownLook[], roomId: string): readonly ShownLook[] {
+  const { fresh, struck } = useVisitRecord()
+  return useMemo(() => {
+    const known = new Set(looks.map(({ id }) => id))
+    return [...looks, ...fresh.filter((look) => look.roomId === roomId && !known.has(look.id))].map(
+      (look) => (struck.has(look.id) ? { ...look, retracted: true } : look),
+    )
+  }, [looks, fresh, struck, roomId])
+}
+
+/** The record of a visit in this browser: looks are shown as they are given, without a page being rendered for each. */
+export function VisitRecordProvider({
+  visitId,
+  seq,
+  children,
+}: {
+  readonly visitId: string
+  /** The visit's latest change that the page knows of. */
+  readonly seq: number
+  readonly children: ReactNode
+}) {
+  const router = useRouter()
+  const [given, setGiven] = useState<readonly GivenLook[]>([])
+  const [taken, setTaken] = useState<ReadonlyMap<string, number>>(new Map())
+  // What the page was rendered with is the page's: a look it knows may have been taken back since by another way.
+  const fresh = useMemo(() => given.filter((look) => look.seq > seq), [given, seq])
+  const struck = useMemo(
+    () => new Set([...taken].flatMap(([id, at]) => (at > seq ? [id] : []))),
+    [taken, seq],
+  )
+  const isStale = useRef(false)
+  useOthersChanges(visitId, seq)
+
+  // A page that comes back from the browser's memory was rendered before.
+  useEffect(() => {
+    const comeBack = (): void => {
+      if (isStale.current) router.refresh()
+      isStale.current = false
+    }
+    window.addEventListener('popstate', comeBack)
+    return () => window.removeEventListener('popstate', comeBack)
+  }, [router])
+
+  const record = useMemo<VisitRecord>(
+    () => ({
+      fresh,
+      struck,
+      async give(payload) {
+        const command = commandOf('keep-look', payload)
+        const look = shownLook(payload, command.id, command.madeAt)
+        setGiven((before) => [...before, { ...look, waiting: true, seq: Infinity }])
+        const answer = await sendCommand(command)
+        isStale.current = true
+        setGiven((before) =>
+          answer.ok
+            ? before.map((each) => (each.id === look.id ? { ...look, seq: answer.seq } : each))
+            : before.filter(({ id }) => id !== look.id),
+        )
+        return answer
+      },
+      async strike({ id, commandId }) {
+        if (!commandId)
+          return { ok: false, message: 'It was kept before changes could be taken back.' }
+        const answer = await send('undo', { visitId, commandId })
+        isStale.current = true
+        if (answer.ok) setTaken((before) => new Map([...before, [id, answer.seq]]))
+        return answer
+      },
+    }),
+    [fresh, struck, visitId],
+  )
+  return <RecordContext value={record}>{children}</RecordContext>
+}
+
+const shownLook = (
+  { lookId, ...look }: PayloadOf<'keep-look'>,
+  commandId: string,
+  madeAt: string,
+): ShownLook => ({
+  ...look,
+  id: lookId,
+  commandId,
+  madeAt,
+  by: whoRecords(),
+  retracted: false,
+})
+
+const Since = z.object({
+  seq: z.number(),
+  changes: z.array(z.object({ device: z.string() })),
+})
+
+// Another browser's changes are asked for so often while the page is in front.
+const EVERY_MS = 15_000
+
+/** Shows what was changed in a visit with another device. */
+function useOthersChanges(visitId: string, seq: number): void {
+  const router = useRouter()
+  const known = useRef(seq)
+  useEffect(() => {
+    known.current = Math.max(known.current, seq)
+  }, [seq])
+  useEffect(() => {
+    async function ask(): Promise<void> {
+      if (document.visibilityState !== 'visible') return
+      const answer = await fetch(`/api/visits/${visitId}/since/${known.current}`).catch(() => null)
+      const since = Since.safeParse(await answer?.json().catch(() => null))
+      if (!since.success) return
+      known.current = Math.max(known.current, since.data.seq)
+      if (since.data.changes.some(({ device }) => device !== thisDevice())) router.refresh()
+    }
+    const asking = setInterval(() => void ask(), EVERY_MS)
+    const seen = (): void => void ask()
+    document.addEventListener('visibilitychange', seen)
+    window.addEventListener('focus', seen)
+    return () => {
+      clearInterval(asking)
+      document.removeEventListener('visibilitychange', seen)
+      window.removeEventListener('focus', seen)
+    }
+  }, [visitId, router])
+}

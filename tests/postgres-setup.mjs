@@ -1,0 +1,9 @@
+import { ensurePostgres, startPostgres } from '../scripts/lib/postgres.mjs'
+
+// One server for the whole run; each test file gets a database of its own.
+export default function setup() {
+  ensurePostgres()
+  const server = startPostgres()
+  globalThis.elmPostgres = server
+  process.env.ELM_TEST_POSTGRES = server.host
+}

@@ -1,0 +1,3 @@
+export default function teardown() {
+  globalThis.elmPostgres?.stop()
+}

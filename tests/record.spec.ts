@@ -1,0 +1,412 @@
+import { expect, type APIRequestContext, type Page } from '@playwright/test'
+import { demoVisit, open, roomOf, test } from './app'
+
+const looksList = (page: Page) => page.getByRole('region', { name: 'Your looks' })
+const outcome = (page: Page) => page.getByRole('status', { name: 'What came of it' })
+
+interface Change {
+  readonly id: string
+  readonly kind: string
+  readonly seq: number
+  readonly events: readonly { readonly subject: string; readonly after: Record<string, unknown> }[]
+}
+
+/** What the server says happened in a visit. */
+async function changesOf(request: APIRequestContext, visit: string): Promise<Change[]> {
+  const changes: Change[] = []
+  for (let seq = 0; ;) {
+    const id = visit.split('/').at(-1)!
+    const answer = await request.get(`${new URL(visit).origin}/api/visits/${id}/since/${seq}`)
+    const { changes: more } = (await answer.json()) as { changes: Change[] }
+    if (more.length === 0) return changes
+    changes.push(...more)
+    seq = more.at(-1)!.seq
+  }
+}
+
+const rowsOfLooks = (changes: readonly Change[]): Record<string, unknown>[] =>
+  changes.flatMap(({ kind, events }) =>
+    kind === 'keep-look'
+      ? events.filter(({ subject }) => subject === 'look').map(({ after }) => after)
+      : [],
+  )
+
+test('a verdict given on 21 December under the lamps at the sink reads so on bench, grid, sheet and in the store', async ({
+  page,
+  ownApp: app,
+  request,
+}) => {
+  // The tablet’s own clock: an evening before Christmas, 19:10 in the house.
+  await page.clock.install({ time: new Date('2026-12-21T19:10:00Z') })
+  const visit = await demoVisit(page, app)
+  const kitchen = await roomOf(page, visit, 'Kitchen')
+  const before = (await changesOf(request, visit)).length
+  await open(page, `${kitchen}/bench?light=room&lamps=on`)
+  const pair = await page.getByTestId('place').textContent()
+  await page.getByRole('radio', { name: 'Board' }).click()
+  await page.getByLabel('Where in the room').fill('at the sink')
+  const bar = page.getByRole('region', { name: 'Light' })
+  await expect(bar).toContainText('21 December 2026')
+  await expect(bar).toContainText('19:10')
+  await page
+    .getByRole('group', { name: 'Your verdict' })
+    .getByRole('button', { name: /^no/ })
+    .click()
+  await page.keyboard.press('m')
+  await page.keyboard.press('1')
+  await page.keyboard.press('Enter')
+  // The server’s clock is months behind this tablet’s; the look is kept, and both are noted.
+  await expect(outcome(page)).toContainText('Kept.')
+  await expect(outcome(page)).toContainText('both are noted')
+  const words = '21 December 2026, 19:10, clear, lamps on, at the sink'
+  await expect(looksList(page)).toContainText(`no: muddied ${words}; on a board`)
+
+  const [row, ...others] = rowsOfLooks((await changesOf(request, visit)).slice(before))
+  expect(others).toEqual([])
+  expect(row).toMatchObject({
+    light_date: '2026-12-21',
+    light_minute: 1150,
+    light_source: 'room',
+    lamps_on: true,
+    light_place: 'at the sink',
+    seen_as: 'sample',
+    held: 'board',
+    verdict: 'no',
+    reasons: ['muddied'],
+    seen_by: 'Consultant',
+    model_seen_before: false,
+    model_version: expect.any(String),
+  })
+
+  // The light goes along in the address: the grid shows the candidate in the light of that day.
+  const name = (await page
+    .getByTestId('candidate-swatch')
+    .getByRole('img')
+    .getAttribute('aria-label'))!
+  const candidate = name.split(' at ')[0]!
+  await page
+    .getByRole('navigation', { name: 'Steps' })
+    .getByRole('link', { name: /^House grid/ })
+    .click()
+  await expect(page.getByText('in the light of 21 December 2026')).toBeVisible()
+  const cell = page.getByRole('link', { name: new RegExp(`^${candidate} at .* in Kitchen: no$`) })
+  await expect(cell).toContainText(words.replace('21 December 2026, ', ''))
+  await open(page, `${kitchen}/sheet`)
+  await expect(page.getByRole('article', { name: new RegExp(`^${candidate} at`) })).toContainText(
+    `${words}; on a board: no: muddied`,
+  )
+  expect(pair).toMatch(/^1 of/)
+})
+
+test('a look on the screen is marked so everywhere and closes no gap; one at another strength says so', async ({
+  page,
+  ownApp: app,
+}) => {
+  const study = await roomOf(page, await demoVisit(page, app), 'Landing study')
+  await open(page, `${study}/bench`)
+  const bench = page
+    .getByRole('navigation', { name: 'Steps' })
+    .getByRole('link', { name: /^Bench/ })
+  const before = await bench.textContent()
+  // A pair that nobody looked at yet.
+  while (await looksList(page).isVisible()) await page.keyboard.press('ArrowRight')
+  const label = await page
+    .getByTestId('candidate-swatch')
+    .getByRole('img')
+    .getAttribute('aria-label')
+  await page.keyboard.press('w')
+  await page.keyboard.press('Enter')
+  await expect(outcome(page)).toHaveText('Kept.')
+  await expect(looksList(page)).toContainText('on the screen, in a computed light')
+  expect(await bench.textContent()).toBe(before)
+
+  await page.getByRole('radio', { name: 'Chip' }).click()
+  await expect(page.getByText('Not the 75 % of the candidate')).toBeVisible()
+  await page.keyboard.press('n')
+  await page.keyboard.press('4')
+  await page.keyboard.press('Enter')
+  await expect(looksList(page)).toContainText('on a chip at 100 %, not at 75 %')
+  const counted = (text: string | null): number => Number(/(\d+) of/.exec(text ?? '')![1])
+  expect(counted(await bench.textContent())).toBe(counted(before) + 1)
+  // Dragged to another hour, it is the screen that one looks at.
+  await page.keyboard.press('.')
+  await expect(page.getByRole('radio', { name: 'The screen' })).toBeChecked()
+  await open(page, `${study}/sheet`)
+  const entry = page.getByRole('article', { name: new RegExp(`^${label!.split(' at ')[0]} at`) })
+  await expect(entry).toContainText('on a chip only, at another strength')
+})
+
+test('by day a sample is not seen under the lamps alone, after dark it is', async ({
+  page,
+  app,
+}) => {
+  const kitchen = await roomOf(page, await demoVisit(page, app), 'Kitchen')
+  for (const [time, isSeen] of [
+    ['2026-12-21T11:00:00Z', false],
+    ['2026-12-21T19:10:00Z', true],
+  ] as const) {
+    await page.clock.setFixedTime(new Date(time))
+    await open(page, `${kitchen}/bench`)
+    for (let n = 0; n < 3; n++) await page.keyboard.press('h')
+    await expect(page.getByRole('radio', { name: 'Board' })).toBeChecked()
+    await page.keyboard.press('p')
+    await expect(page.getByRole('radio', { name: 'Lamps' })).toBeChecked()
+    await expect(page.getByRole('radio', { name: isSeen ? 'Board' : 'The screen' })).toBeChecked()
+  }
+})
+
+test('the server is killed between commit and answer: the key pressed again is the same look', async ({
+  page,
+  ownApp: app,
+  request,
+}) => {
+  const visit = await demoVisit(page, app)
+  await open(page, `${await roomOf(page, visit, 'Basement snug')}/bench`)
+  const before = rowsOfLooks(await changesOf(request, visit)).length
+  await page.route(
+    '**/api/commands',
+    async (route) => {
+      // Let through, kept, and then nobody is there to hear of it.
+      await route.fetch()
+      await app.end('SIGKILL')
+      await route.abort()
+    },
+    { times: 1 },
+  )
+  await page.keyboard.press('n')
+  await page.keyboard.press('2')
+  await page.getByLabel('Note').fill('Peach by lamp.')
+  await page.getByRole('button', { name: /^Keep/ }).click()
+  await expect(outcome(page)).toContainText('The server does not answer')
+  // What was said is still there, and is shown at once as on its way.
+  await expect(page.getByLabel('Note')).toHaveValue('Peach by lamp.')
+  await expect(page.getByRole('button', { name: /^orange/ })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  )
+  await expect(looksList(page)).toContainText('waiting to be kept')
+  await app.startAgain()
+  // It may have asked again by itself by now; then the key finds nothing left to do.
+  await page.keyboard.press('Enter')
+  await expect(outcome(page)).toHaveText('Kept.')
+  await expect(page.getByLabel('Note')).toHaveCount(0)
+  const looks = rowsOfLooks(await changesOf(request, visit)).filter(
+    ({ note }) => note === 'Peach by lamp.',
+  )
+  expect(looks).toHaveLength(1)
+  expect(rowsOfLooks(await changesOf(request, visit))).toHaveLength(before + 1)
+})
+
+test('a verdict is one request of less than 2 kB back, and no page is rendered for it', async ({
+  page,
+  ownApp: app,
+}) => {
+  const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
+  await open(page, `${snug}/bench`)
+  await page.waitForLoadState('networkidle')
+  const requests: string[] = []
+  let bytes = 0
+  page.on('response', async (response) => {
+    requests.push(`${response.request().method()} ${new URL(response.url()).pathname}`)
+    bytes += (await response.body().catch(() => Buffer.alloc(0))).length
+  })
+  await page.keyboard.press('w')
+  await page.keyboard.press('Enter')
+  await expect(outcome(page)).toHaveText('Kept.')
+  expect(requests).toEqual(['POST /api/commands'])
+  expect(bytes).toBeLessThan(2000)
+})
+
+test('keys held down give one verdict', async ({ page, ownApp: app, request }) => {
+  const visit = await demoVisit(page, app)
+  await open(page, `${await roomOf(page, visit, 'Basement snug')}/bench`)
+  const before = rowsOfLooks(await changesOf(request, visit)).length
+  await page.keyboard.press('w')
+  await page.keyboard.down('Enter')
+  for (let n = 0; n < 30; n++) await page.keyboard.down('Enter')
+  await page.keyboard.up('Enter')
+  await expect(outcome(page)).toHaveText('Kept.')
+  expect(rowsOfLooks(await changesOf(request, visit))).toHaveLength(before + 1)
+})
+
+test('a look taken back by the key counts no more at once', async ({ page, ownApp: app }) => {
+  await open(page, `${await roomOf(page, await demoVisit(page, app), 'Kitchen')}/bench`)
+  const bench = page
+    .getByRole('navigation', { name: 'Steps' })
+    .getByRole('link', { name: /^Bench/ })
+  const before = await bench.textContent()
+  // On a board, in the light that is here: the first pair was not looked at yet.
+  for (let n = 0; n < 3; n++) await page.keyboard.press('h')
+  await expect(page.getByRole('radio', { name: 'Board' })).toBeChecked()
+  await page.keyboard.press('w')
+  await page.keyboard.press('Enter')
+  await expect(outcome(page)).toContainText('Kept.')
+  await expect(bench).not.toHaveText(before!)
+  await page.keyboard.press('z')
+  await expect(page.getByRole('status', { name: 'Changes' })).toHaveText(/^Taken back/)
+  await expect(bench).toHaveText(before!)
+})
+
+test('one key takes the last change back on any page; the list takes back any that nothing stands on', async ({
+  page,
+  ownApp: app,
+}) => {
+  const visit = await demoVisit(page, app)
+  const kitchen = await roomOf(page, visit, 'Kitchen')
+  await open(page, `${kitchen}/light`)
+  await page.getByRole('button', { name: 'Add the lamps' }).click()
+  const lamps = page.getByRole('region', { name: 'Lamps' }).getByRole('listitem')
+  await expect(lamps).toHaveCount(2)
+  await page.keyboard.press('Escape')
+  await page.locator('body').press('z')
+  await expect(page.getByRole('status', { name: 'Changes' })).toHaveText(
+    /^Taken back: Lamp in Kitchen/,
+  )
+  await expect(lamps).toHaveCount(1)
+
+  await open(page, `${visit}/history`)
+  await expect(page.getByRole('listitem').first()).toContainText('Taken back: Lamp in Kitchen')
+  await expect(page.getByRole('listitem').first()).toContainText('Consultant')
+  // A finish that looks stand on stays, in words that name one of them.
+  await page
+    .getByRole('button', { name: 'Take back: Stone counter in Kitchen: stone, staying' })
+    .click()
+  await expect(outcome(page)).toContainText(
+    /cannot be taken back while this stands: .* beside Stone counter/,
+  )
+  // A look, from the list.
+  const verdict = page
+    .getByRole('button', { name: /^Take back: .* beside Stone counter in Kitchen: no: too green/ })
+    .first()
+  const sentence = (await verdict.getAttribute('aria-label'))!.replace('Take back: ', '')
+  await verdict.click()
+  await expect(outcome(page)).toHaveText(`Taken back: ${sentence}.`)
+  await expect(
+    page.getByRole('listitem').filter({ hasText: 'taken back' }).locator('.line-through').first(),
+  ).toBeVisible()
+})
+
+test('a candidate is proposed for a room, ruled out there or for the house, and dropped with its looks kept', async ({
+  page,
+  ownApp: app,
+}) => {
+  const visit = await demoVisit(page, app)
+  const snug = await roomOf(page, visit, 'Basement snug')
+  const cell = (candidate: string) =>
+    page.getByRole('link', { name: new RegExp(`^${candidate} at .* in Basement snug`) })
+  await open(page, `${visit}/grid`)
+  await expect(cell('Wimham')).toHaveAttribute('data-verdict', 'not proposed')
+  await open(page, `${snug}/shortlist`)
+  await page.getByRole('button', { name: 'Propose Wimham at 50 % here' }).click()
+  const here = page.getByRole('region', { name: 'Candidates' })
+  await expect(here.getByRole('img', { name: 'Wimham at 50 per cent' })).toBeVisible()
+  await here.getByText('Change Wimham at 50 %').click()
+  const line = here.getByRole('listitem').filter({ hasText: 'Wimham' })
+  await line.getByLabel('Surface').selectOption('ceiling')
+  await expect(line).toContainText('ceiling, matt')
+  if (!(await line.getByLabel('Surface').isVisible()))
+    await here.getByText('Change Wimham at 50 %').click()
+  const wimham = here.getByRole('listitem').filter({ hasText: 'Wimham' })
+  await wimham.getByLabel('Ruled out, because').fill('Cold as a cellar.')
+  await wimham.getByRole('button', { name: 'Rule out here' }).click()
+  await expect(page.getByRole('region', { name: 'Ruled out' })).toContainText('Cold as a cellar.')
+  await open(page, `${visit}/grid`)
+  await expect(cell('Wimham')).toHaveAttribute('data-verdict', 'ruled out')
+
+  await open(page, `${snug}/shortlist`)
+  await here.getByText('Change Gantdale at 100 %').click()
+  await here.getByRole('button', { name: 'Drop Gantdale at 100 %' }).click()
+  await expect(here.getByText('Gantdale')).toHaveCount(0)
+  await open(page, `${visit}/grid`)
+  await expect(page.getByRole('rowheader', { name: /Gantdale/ })).toHaveCount(0)
+  // Its looks are on record, and it comes back with them.
+  await page.locator('body').press('z')
+  await expect(page.getByRole('status', { name: 'Changes' })).toHaveText(
+    /^Taken back: Gantdale at 100 % dropped/,
+  )
+  await expect(cell('Gantdale')).toHaveAttribute('data-verdict', 'works-stronger')
+})
+
+test('the light keeps its day: typed, it survives a reload and goes along; colours and minutes are that day’s', async ({
+  page,
+  app,
+}) => {
+  const kitchen = await roomOf(page, await demoVisit(page, app), 'Kitchen')
+  await open(page, `${kitchen}/light`)
+  await page.getByLabel('or on').fill('2026-12-21')
+  await page.getByRole('button', { name: 'Show' }).click()
+  const bar = page.getByRole('region', { name: 'Light' })
+  await expect(bar).toContainText('21 December 2026')
+  await expect(page).toHaveURL(/day=2026-12-21/)
+  const winter = await page.getByRole('region', { name: 'The day in words' }).textContent()
+  await page.reload()
+  await expect(bar).toContainText('21 December 2026')
+  await expect(page.getByRole('region', { name: 'The day in words' })).toHaveText(winter!)
+  await page
+    .getByRole('navigation', { name: 'Steps' })
+    .getByRole('link', { name: /^Bench/ })
+    .click()
+  await expect(bar).toContainText('21 December 2026')
+  await page
+    .getByRole('navigation', { name: 'Steps' })
+    .getByRole('link', { name: /^Sheet/ })
+    .click()
+  await expect(page.getByText('In the light of 21 December 2026')).toBeVisible()
+})
+
+test('two browsers at one visit: what one keeps the other shows when it is looked at again', async ({
+  page,
+  browser,
+  ownApp: app,
+}) => {
+  const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
+  await open(page, `${snug}/bench`)
+  const other = await (await browser.newContext()).newPage()
+  await open(other, `${snug}/bench`)
+  // Both rule the same pair; both verdicts stay.
+  for (const [tab, key] of [
+    [page, 'w'],
+    [other, 'u'],
+  ] as const) {
+    await tab.keyboard.press(key)
+    await tab.keyboard.press('Enter')
+    await expect(outcome(tab)).toHaveText('Kept.')
+  }
+  await page.evaluate(() => window.dispatchEvent(new Event('focus')))
+  await expect(looksList(page)).toContainText('unsure')
+  await expect(looksList(page)).toContainText('works')
+})
+
+test('a visit is taken out of the list and put back', async ({ page, ownApp: app }) => {
+  await open(page, `${await demoVisit(page, app, 'Mrs Quillan')}/brief`)
+  await page.getByRole('button', { name: 'Take the visit out' }).click()
+  await expect(page.getByText('The visit is out of the list')).toBeVisible()
+  await expect(page.getByRole('link', { name: /Mrs Quillan/ })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Put it back' }).click()
+  await expect(page.getByRole('link', { name: /Mrs Quillan/ })).toBeVisible()
+})
+
+test('changes come from the own page only, and rubbish is answered in words', async ({
+  app,
+  request,
+}) => {
+  const send = (data: string | object, origin: string = app.url) =>
+    request.post(`${app.url}/api/commands`, {
+      data: typeof data === 'string' ? Buffer.from(data) : data,
+      headers: { origin, 'content-type': 'application/json' },
+    })
+  expect((await send({}, 'http://evil.example')).status()).toBe(403)
+  for (const [data, words] of [
+    ['{"id":', 'Expected a change as JSON.'],
+    ['{}', 'id: '],
+    ['"\\u0000"', 'NUL'],
+    [`"${'x'.repeat(1_000_001)}"`, 'at most 1 MB'],
+  ] as const) {
+    const answer = await send(data)
+    expect(answer.status()).toBeGreaterThanOrEqual(400)
+    expect(answer.status()).toBeLessThan(500)
+    expect(((await answer.json()) as { message: string }).message).toContain(words)
+  }
+  for (const address of ['visits/nothing/since/0', `visits/${crypto.randomUUID()}/since/x`])
+    expect((await request.get(`${app.url}/api/${address}`)).status()).toBe(400)
+})
