@@ -9,3 +9,9 @@ export function seededRandom(seed: number): () => number {
     return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296
   }
 }
+
+/** Numbers of a standard normal distribution, the same row for the same seed (Box and Muller 1958). */
+export function seededBell(seed: number): () => number {
+  const random = seededRandom(seed)
+  return () => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())
+}
