@@ -3,12 +3,14 @@ import { BANDS, SPECTRUM_FIRST_NM, type Reflectance } from '../colour/spectrum'
 /** A finish by wavelength, 380 to 780 nm: reflectance factor, 0 to 1. */
 export type Finish = (nm: number) => number
 
-const falls = (atNm: number, overNm: number) => (nm: number) => 1 / (1 + Math.exp((nm - atNm) / overNm))
-const dip = (atNm: number, widthNm: number) => (nm: number) => Math.exp(-(((nm - atNm) / widthNm) ** 2))
+const falls = (atNm: number, overNm: number) => (nm: number) =>
+  1 / (1 + Math.exp((nm - atNm) / overNm))
+const dip = (atNm: number, widthNm: number) => (nm: number) =>
+  Math.exp(-(((nm - atNm) / widthNm) ** 2))
 
 // Absorption by wavelength of what colours house finishes, shaped after the usual earths, oxides and organics (common
 // practice, no measured table). Their scattering beside that of the white.
-const white = falls(408, 6)
+const white = falls(404, 5)
 const ochre = [falls(512, 17), falls(595, 26)] as const
 const redOxide = falls(574, 11)
 const hansa = falls(492, 8)

@@ -13,11 +13,21 @@ export interface PlausibleCamera {
   /** Chroma that the maker adds. */
   readonly saturation: number
   /** Standard normal numbers for what else is not known; half of the cameras have those of the other half with the sign turned. */
-  readonly throws: readonly number[]
+  readonly thrown: readonly number[]
 }
 
-const PAIRS = 40
-export const THROWS = 12
+const PAIRS = 64
+
+/** What each thrown number stands for. */
+export const THROWN = {
+  toneFirst: 0,
+  toneSecond: 1,
+  unevenness: 2,
+  lightTilt: 3,
+  lightWaves: 4,
+  lightPhases: 6,
+} as const
+const THROWN_COUNT = 8
 
 // Where camera channels peak, how far their flanks reach on either side, and what leaks; the spread of published
 // sensitivities of still cameras and telephones (common practice; no table is at hand).
@@ -44,19 +54,19 @@ export function plausibleCameras(): readonly PlausibleCamera[] {
   if (cameras) return cameras
   const [random, bell] = [seededRandom(7), seededBell(11)]
   return (cameras = Array.from({ length: PAIRS }, () => {
-    const throws = Array.from({ length: THROWS }, bell)
+    const thrown = Array.from({ length: THROWN_COUNT }, bell)
     const own = {
       sensor: CHANNELS.map((channel) => sensitivity(channel, random, bell)) as unknown as [
         Float64Array,
         Float64Array,
         Float64Array,
       ],
-      matrixFor: random() < 0.85 ? ('the light' as const) : ('daylight' as const),
+      matrixFor: random() < 0.68 ? ('the light' as const) : ('daylight' as const),
       saturation: 1 + (MOST_SATURATION - 1) * random(),
     }
     return [
-      { ...own, throws },
-      { ...own, throws: throws.map((z) => -z) },
+      { ...own, thrown },
+      { ...own, thrown: thrown.map((z) => -z) },
     ]
   }).flat())
 }

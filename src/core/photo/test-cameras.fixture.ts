@@ -25,7 +25,10 @@ const led = (blueNm: number, blue: number, parts: readonly Triple[]): TestLight 
   PLACES.map((i) => {
     const nm = nmAt(i)
     const die = blue * Math.exp(-(Math.abs((nm - blueNm) / 13) ** 1.7))
-    return die + parts.reduce((sum, [peak, width, amount]) => sum + amount * lognormal(nm, peak, width), 0)
+    return (
+      die +
+      parts.reduce((sum, [peak, width, amount]) => sum + amount * lognormal(nm, peak, width), 0)
+    )
   })
 
 const filament: TestLight = PLACES.map((i) => {
@@ -43,7 +46,8 @@ const led95 = led(447, 0.451, [
   [576, 0.12, 0.535],
   [520, 0.07, 0.261],
 ])
-const lux = (light: TestLight): number => light.reduce((sum, power, i) => sum + power * Y_BAR_2[i]!, 0)
+const lux = (light: TestLight): number =>
+  light.reduce((sum, power, i) => sum + power * Y_BAR_2[i]!, 0)
 const mixed: TestLight = PLACES.map(
   (i) => (0.6 * ILLUMINANT_D65[i]!) / lux(ILLUMINANT_D65) + (0.4 * led80[i]!) / lux(led80),
 )
@@ -105,7 +109,7 @@ const filmic: Tone = (x) => {
   return gamma((0.75 * x + 0.25 * (shoulder(y * 0.62) / shoulder(1.15 * 0.62))) ** 1.02)
 }
 
-interface Make {
+export interface TestCamera {
   readonly name: string
   readonly sensor: readonly (readonly number[])[]
   readonly tone: Tone
@@ -121,7 +125,7 @@ interface Make {
   readonly vignetting: number
 }
 
-export const TEST_CAMERAS: readonly Make[] = [
+export const TEST_CAMERAS: readonly TestCamera[] = [
   // prettier-ignore
   { name: 'skewed', sensor: SKEWED, tone: gamma, saturation: 1, matrixFor: 'the light', balanceOff: [1, 1], noise: 0.02, vignetting: 0 },
   // prettier-ignore
@@ -162,7 +166,7 @@ export interface Shot {
  * @param fixedTo balanced for this light whatever the room's; left out, for the room's own
  */
 export function testShot(
-  make: Make,
+  make: TestCamera,
   light: TestLight,
   { exposure = 0.8, fixedTo = null as TestLight | null, seed = 1 } = {},
 ): Shot {
@@ -180,7 +184,7 @@ export function testShot(
   const matrix = makersMatrix(make, fixedTo ?? light, rawOf)
   const scale = exposure / Math.max(...developed(rawOf(white, light), balance, matrix))
   return {
-    of(finish, unevenness = 1, pixels = 300) {
+    of(finish, unevenness = 1, pixels = 100) {
       const raw = rawOf(finish, light)
       const sum = [0, 0, 0]
       for (let n = 0; n < pixels; n++) {
@@ -207,7 +211,7 @@ const developed = (raw: readonly number[], balance: readonly number[], matrix: r
 
 /** Least squares from balanced raw to the sRGB of the chart by daylight; rows that sum to one. */
 function makersMatrix(
-  make: Make,
+  make: TestCamera,
   light: TestLight,
   rawOf: (finish: Finish, light: TestLight) => number[],
 ): readonly Triple[] {
@@ -242,8 +246,7 @@ const SRGB = [
 function srgbByDaylight(finish: Finish): number[] {
   const y = lux(ILLUMINANT_D65)
   const xyz = [X_BAR_2, Y_BAR_2, Z_BAR_2].map(
-    (bar) =>
-      PLACES.reduce((sum, i) => sum + ILLUMINANT_D65[i]! * bar[i]! * finish(nmAt(i)), 0) / y,
+    (bar) => PLACES.reduce((sum, i) => sum + ILLUMINANT_D65[i]! * bar[i]! * finish(nmAt(i)), 0) / y,
   )
   return SRGB.map((row) => row.reduce((sum, m, k) => sum + m * xyz[k]!, 0))
 }

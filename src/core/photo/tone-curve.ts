@@ -1,6 +1,8 @@
+import { inverse, Matrix } from 'ml-matrix'
+
 /**
  * What a camera's curve has done to the shades, taken out again: encoded 0 to 1 in, encoded as IEC 61966-2-1 would have
- * it out. Two numbers: how far the middle was lifted, and how strong an S was laid over it.
+ * it out. Two numbers: how far the middle was moved, and how strong an S was laid over it.
  */
 export interface ToneCurve {
   readonly lift: number
@@ -10,23 +12,25 @@ export interface ToneCurve {
 const liftShape = (v: number): number => v * (1 - v)
 const sShape = (v: number): number => v * (1 - v) * (1 - 2 * v)
 
-export const untoned = ({ lift, s }: ToneCurve, v: number): number =>
+const untoned = ({ lift, s }: ToneCurve, v: number): number =>
   v + lift * liftShape(v) + s * sShape(v)
 
-export const decoded = (v: number): number =>
-  v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4
-export const encoded = (x: number): number =>
+// IEC 61966-2-1.
+const decoded = (v: number): number => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4)
+const encoded = (x: number): number =>
   x <= 0.0031308 ? 12.92 * Math.max(0, x) : 1.055 * x ** (1 / 2.4) - 0.055
 
-/** Linear light behind an encoded channel. */
+/** Linear light behind an encoded channel, both 0 to 1. */
 export const linearBehind = (curve: ToneCurve, v: number): number => decoded(untoned(curve, v))
 
-// Cameras darken the shadows and lift the lights by about this much, some hardly, some by twice that (common practice).
-const USUAL = { lift: 0, s: 0.25 } as const
-const SPREAD = { lift: 0.15, s: 0.25 } as const
+// Cameras lift the middle a little, darken the shadows and lighten the lights by about this much, some hardly, some by
+// twice that (common practice).
+const USUAL: ToneCurve = { lift: -0.08, s: 0.27 }
+const SPREAD: ToneCurve = { lift: 0.15, s: 0.25 }
 
-/** One patch of the card as the photo shows it, encoded 0 to 1 a channel. */
+/** One patch of the card as the photo shows it. */
 export interface ShownPatch {
+  /** Red, green and blue, encoded, 0 to 1. */
   readonly encoded: readonly [number, number, number]
   /** Its reflectance, 0 to 1, and how far that may lie off, one standard deviation as a share. */
   readonly reflectance: number
@@ -36,42 +40,45 @@ export interface ShownPatch {
 /** What the patches tell of the curve: the likeliest, and how far it may lie off. */
 export interface ToneKnowledge {
   readonly likeliest: ToneCurve
-  /** Lower triangle of the root of its covariance: [lift·lift, s·lift, s·s]. */
-  readonly root: readonly [number, number, number]
+  /** Root of its covariance: lift by the first number; s by the first and by the second. */
+  readonly root: readonly [liftByFirst: number, sByFirst: number, sBySecond: number]
   /** Whether there was more than one patch to tell by. */
   readonly byPatches: boolean
 }
 
 // A patch's mean is known no better than this, encoded: grain, rounding, and light that falls off across the card.
-const PATCH_NOISE = 0.006
-
+const PATCH_NOISE = 0.004
 const ROUNDS = 12
 
 /**
  * The tone curve that makes every patch as light beside the others as it is: the same exposure a channel for all of
  * them, weighed against what cameras usually do. One patch alone tells nothing of the curve.
  *
- * @param patches at least one
+ * @param patches the white first
+ * @throws RangeError without a patch, or for one that is not encoded 0 to 1
  */
 export function toneFromPatches(patches: readonly ShownPatch[]): ToneKnowledge {
+  const first = patches[0]
+  if (!first) throw new RangeError('a tone curve needs one patch at least, got none')
+  for (const { encoded: shown } of patches)
+    if (!shown.every((v) => v >= 0 && v <= 1))
+      throw new RangeError(`a patch must be encoded 0 to 1, got ${shown.join(', ')}`)
   if (patches.length < 2)
-    return {
-      likeliest: USUAL,
-      root: [SPREAD.lift, 0, SPREAD.s],
-      byPatches: false,
-    }
-  // Unknown: three exposures in logarithms, lift and s. Gauss and Newton; the numbers are few and near.
-  const first = patches[0]!
-  const at = [...first.encoded.map((v) => Math.log(decoded(v) / first.reflectance)), 0, 0.1]
-  let covariance: number[][] = []
+    return { likeliest: USUAL, root: [SPREAD.lift, 0, SPREAD.s], byPatches: false }
+  // Unknown: an exposure a channel, in logarithms, lift and s. Gauss and Newton.
+  const at = [
+    ...first.encoded.map((v) => Math.log(Math.max(1e-4, decoded(v)) / first.reflectance)),
+    USUAL.lift,
+    USUAL.s,
+  ]
+  let covariance = Matrix.eye(5)
   for (let round = 0; round < ROUNDS; round++) {
-    const normal = at.map(() => at.map(() => 0))
-    const towards = at.map(() => 0)
+    const normal = Matrix.zeros(5, 5)
+    const towards = Matrix.zeros(5, 1)
     const observe = (row: readonly number[], miss: number, spread: number): void => {
-      row.forEach((p, i) => {
-        towards[i]! += (p * miss) / spread ** 2
-        row.forEach((q, j) => (normal[i]![j]! += (p * q) / spread ** 2))
-      })
+      const column = Matrix.columnVector(row).div(spread)
+      normal.add(column.mmul(column.transpose()))
+      towards.add(column.mul(miss / spread))
     }
     for (const { encoded: shown, reflectance, tolerance } of patches)
       shown.forEach((v, channel) => {
@@ -80,46 +87,34 @@ export function toneFromPatches(patches: readonly ShownPatch[]): ToneKnowledge {
         const slope = (encoded(light * 1.001) - should) / 0.001
         const row = [0, 0, 0, -liftShape(v), -sShape(v)]
         row[channel] = slope
-        const miss = untoned({ lift: at[3]!, s: at[4]! }, v) - should
-        // The three channels of a patch share its tolerance: it counts once, so each is that much looser.
-        observe(row, miss, Math.hypot(PATCH_NOISE, slope * tolerance * Math.sqrt(3)))
+        // The three channels of a patch share its tolerance, which counts once: each is that much looser.
+        observe(
+          row,
+          untoned({ lift: at[3]!, s: at[4]! }, v) - should,
+          Math.hypot(PATCH_NOISE, slope * tolerance * Math.sqrt(3)),
+        )
       })
     observe([0, 0, 0, 1, 0], USUAL.lift - at[3]!, SPREAD.lift)
     observe([0, 0, 0, 0, 1], USUAL.s - at[4]!, SPREAD.s)
-    covariance = inverted(normal)
-    covariance.forEach((row, i) => (at[i]! += row.reduce((sum, c, j) => sum + c * towards[j]!, 0)))
+    covariance = inverse(normal)
+    const step = covariance.mmul(towards)
+    at.forEach((_, i) => (at[i]! += step.get(i, 0)))
   }
-  const [ll, ls, ss] = [covariance[3]![3]!, covariance[3]![4]!, covariance[4]![4]!]
-  const l = Math.sqrt(ll)
+  const lift = Math.sqrt(covariance.get(3, 3))
+  const shared = covariance.get(3, 4) / lift
   return {
     likeliest: { lift: at[3]!, s: at[4]! },
-    root: [l, ls / l, Math.sqrt(Math.max(0, ss - (ls / l) ** 2))],
+    root: [lift, shared, Math.sqrt(Math.max(0, covariance.get(4, 4) - shared * shared))],
     byPatches: true,
   }
 }
 
-/** The curve for two standard normal numbers. */
+/** The curve that two standard normal numbers throw. */
 export const curveAt = (
   { likeliest, root }: ToneKnowledge,
-  p: number,
-  q: number,
+  first: number,
+  second: number,
 ): ToneCurve => ({
-  lift: likeliest.lift + root[0] * p,
-  s: likeliest.s + root[1] * p + root[2] * q,
+  lift: likeliest.lift + root[0] * first,
+  s: likeliest.s + root[1] * first + root[2] * second,
 })
-
-/** Gauss and Jordan; of a matrix that is positive definite. */
-function inverted(matrix: readonly (readonly number[])[]): number[][] {
-  const size = matrix.length
-  const rows = matrix.map((row, i) => [...row, ...row.map((_, j) => (i === j ? 1 : 0))])
-  for (let i = 0; i < size; i++) {
-    const pivot = rows[i]![i]!
-    rows[i] = rows[i]!.map((value) => value / pivot)
-    for (let k = 0; k < size; k++)
-      if (k !== i) {
-        const times = rows[k]![i]!
-        rows[k] = rows[k]!.map((value, j) => value - times * rows[i]![j]!)
-      }
-  }
-  return rows.map((row) => row.slice(size))
-}

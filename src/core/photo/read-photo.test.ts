@@ -1,0 +1,147 @@
+import { daylightSpectrum } from '../colour/daylight'
+import { planckianSpectrum } from '../colour/planckian'
+import { CardError } from './card'
+import { photoLight } from './photo-light'
+import {
+  allTrials,
+  DAYLIGHTS,
+  photoTrials,
+  quantile,
+  shareWithin,
+  WARM_LEDS,
+  type Trial,
+} from './photo-trials.fixture'
+import { colourOfShown, readablePhoto, type Shown } from './read-photo'
+import { TEST_CAMERAS } from './test-cameras.fixture'
+
+// Five cameras that share nothing with the reader but published tables, six lights that are told it a little wrong, and
+// twenty-four finishes: test-cameras.fixture.ts. The goals are the product's own.
+const medianUnder = (trials: readonly Trial[], lights: readonly string[]): number =>
+  quantile(
+    trials.filter(({ light }) => lights.includes(light)).map(({ miss }) => miss),
+    0.5,
+  )
+
+test('with white, grey and black: ΔE00 1.2 by daylight, 2.5 under balanced warm LEDs, nine of ten within the ± said', () => {
+  const trials = allTrials('steps')
+  expect(medianUnder(trials, DAYLIGHTS)).toBeLessThan(1.2)
+  expect(medianUnder(trials, WARM_LEDS)).toBeLessThan(2.5)
+  expect(shareWithin(trials)).toBeGreaterThanOrEqual(0.9)
+  // A ± that is always right would be too wide: by daylight it stays near what a pair can be judged by.
+  expect(shareWithin(trials)).toBeLessThan(0.96)
+  const byDaylight = trials.filter(({ light }) => DAYLIGHTS.includes(light))
+  const pale = byDaylight.filter(({ truth: [l, a, b] }) => l > 50 && Math.hypot(a, b) < 20)
+  expect(
+    quantile(
+      pale.map(({ lean }) => lean),
+      0.5,
+    ),
+  ).toBeLessThan(1.8)
+  expect(
+    quantile(
+      byDaylight.map(({ lightness }) => lightness),
+      0.5,
+    ),
+  ).toBeLessThan(2)
+})
+
+test('with one white card: hue and chroma as good, lightness not claimed', () => {
+  const trials = allTrials('card', [...DAYLIGHTS, ...WARM_LEDS])
+  expect(medianUnder(trials, DAYLIGHTS)).toBeLessThan(1.2)
+  expect(medianUnder(trials, WARM_LEDS)).toBeLessThan(2.5)
+  expect(shareWithin(trials)).toBeGreaterThanOrEqual(0.9)
+  expect(
+    quantile(
+      trials.map(({ lightness }) => lightness),
+      0.5,
+    ),
+  ).toBeGreaterThan(4)
+})
+
+test('a camera fixed to daylight under a lamp is read by the lamp, whether it is known or seen', () => {
+  for (const said of [undefined, null]) {
+    const trials = TEST_CAMERAS.slice(0, 3).flatMap((make) =>
+      photoTrials(make, 'LED 2700 K, Ra 80', 'steps', {
+        fixedTo: 'D65',
+        ...(said === null && { said }),
+      }),
+    )
+    expect(
+      quantile(
+        trials.map(({ miss }) => miss),
+        0.5,
+      ),
+    ).toBeLessThan(2.5)
+  }
+})
+
+test('a light that nobody knows makes it less sure, not more', () => {
+  const lean = (said: { said?: null }): number =>
+    quantile(
+      TEST_CAMERAS.slice(0, 2)
+        .flatMap((make) => photoTrials(make, 'D65', 'steps', said))
+        .map((each) => each.lean),
+      0.5,
+    )
+  expect(lean({ said: null })).toBeGreaterThan(1.2 * lean({}))
+})
+
+const grey = (v: number): Shown => [v, v, v]
+const white = grey(0.87)
+const DAYLIGHT = photoLight([0.7, 0.7, 0.7], daylightSpectrum(6000))
+
+test('the card itself comes back as it is, and what is not in the picture is refused', () => {
+  const photo = readablePhoto(DAYLIGHT, 'steps', [white, grey(0.42), grey(0.2)], 0)
+  const { lab } = colourOfShown(photo, white)
+  // A flat 90 % is L* 95.996 (CIE 015: 116 ∛0.9 − 16), no lean.
+  expect(lab[0]).toBeCloseTo(95.996, 0)
+  expect(Math.hypot(lab[1], lab[2])).toBeLessThan(0.6)
+  expect(() => colourOfShown(photo, [0.5, 1.2, 0.5])).toThrow(/encoded 0 to 1, got 0.5, 1.2, 0.5/)
+})
+
+test('clipped, dark and swapped patches are refused in words', () => {
+  expect(() => readablePhoto(DAYLIGHT, 'card', [[1, 1, 0.97]], 0)).toThrow(/clipped/)
+  expect(() => readablePhoto(DAYLIGHT, 'card', [grey(0.15)], 0)).toThrow(/too dark/)
+  expect(() => readablePhoto(DAYLIGHT, 'steps', [white, grey(0.2), grey(0.42)], 0)).toThrow(
+    /black of the card is no darker than its grey/,
+  )
+  expect(() => readablePhoto(DAYLIGHT, 'card', [white, grey(0.4)], 0)).toThrow(
+    /has 1 patches, got 2/,
+  )
+})
+
+describe('the light', () => {
+  test('what no white looks like is no card', () => {
+    expect(() => photoLight([0.2, 0.7, 0.2], null)).toThrow(CardError)
+  })
+
+  // How a card looks in sRGB under a 2,700 K filament to a camera that does not balance: orange.
+  const ORANGE = [0.8, 0.36, 0.1] as const
+  const NEUTRAL = [0.6, 0.6, 0.6] as const
+  test.each([
+    ['balanced under a lamp', NEUTRAL, planckianSpectrum(2700), 'balanced', false],
+    ['fixed to daylight under a lamp', ORANGE, planckianSpectrum(2700), 'as the light fell', false],
+    [
+      'a lamp was on by what is said to be daylight',
+      ORANGE,
+      daylightSpectrum(6000),
+      'partly balanced',
+      true,
+    ],
+    [
+      'bluish under what is said to be a lamp',
+      [0.4, 0.55, 0.8] as const,
+      planckianSpectrum(2700),
+      'partly balanced',
+      true,
+    ],
+  ] as const)('%s', (_, shown, known, balance, contradicts) => {
+    expect(photoLight(shown, known)).toMatchObject({ balance, contradicts })
+  })
+
+  test('where it is not known, a warm card says a lamp and a neutral one says nothing', () => {
+    expect(photoLight(ORANGE, null)).toMatchObject({ known: null, balance: 'as the light fell' })
+    expect(photoLight(ORANGE, null).shownK).toBeLessThan(3200)
+    expect(photoLight(NEUTRAL, null).lights.length).toBeGreaterThan(5)
+  })
+})
