@@ -22,7 +22,7 @@ module.exports = {
       name: 'core-stands-alone',
       severity: 'error',
       from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
-      to: { pathNot: ['^src/core/', '^node_modules/suncalc/'] },
+      to: { pathNot: ['^src/core/', '^node_modules/(suncalc|ml-matrix)/'] },
     },
   ],
   options: {

@@ -34,7 +34,7 @@ const IMPURE = [
 ]
 
 // Small numeric libraries that core may stand on.
-const CORE_LIBRARIES = ['suncalc']
+const CORE_LIBRARIES = ['suncalc', 'ml-matrix']
 
 export default tseslint.config(
   {

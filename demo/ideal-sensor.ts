@@ -2,10 +2,10 @@ import { bandWeights, xyzUnder } from '../src/core/colour/observer'
 import { flatReflectance, type Reflectance, type Spectrum } from '../src/core/colour/spectrum'
 import { linearRgbFromXyz } from '../src/core/colour/srgb'
 
-/** The white card of every photo here. */
-export const CARD = flatReflectance(0.9)
+/** White, grey and black of the printed card in every photo here. */
+export const CARD = [0.9, 0.18, 0.04].map(flatReflectance)
 
-// Where the card lies in the sensor's range: a careful exposure.
+// Where its white lies in the sensor's range: a careful exposure.
 const CARD_LEVEL = 0.8
 
 /**
@@ -20,7 +20,7 @@ export function idealSensor(
 ): (surface: Reflectance) => readonly number[] {
   const weights = bandWeights(spectrum)
   const raw = (surface: Reflectance) => linearRgbFromXyz(xyzUnder(weights, surface))
-  const white = raw(CARD)
+  const white = raw(CARD[0]!)
   const gains = white.map((channel) => CARD_LEVEL / (balanced ? channel : Math.max(...white)))
   return (surface) =>
     raw(surface).map((channel, i) => {

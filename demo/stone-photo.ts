@@ -7,11 +7,15 @@ import { CARD, idealSensor } from './ideal-sensor'
 
 const [WIDTH, HEIGHT] = [800, 600] as const
 const CARD_BOX = { left: 54, top: 60, right: 220, bottom: 167 } as const
-/** Where the card lies, as a share of width and height. */
-export const STONE_CARD_AT = [
-  (CARD_BOX.left + CARD_BOX.right) / 2 / WIDTH,
-  (CARD_BOX.top + CARD_BOX.bottom) / 2 / HEIGHT,
-] as const
+const PATCH_PX = (CARD_BOX.right - CARD_BOX.left) / CARD.length
+/** Where the white, grey and black of the card lie, as shares of width and height. */
+export const STONE_CARD_AT = CARD.map(
+  (_, i) =>
+    [
+      (CARD_BOX.left + (i + 0.5) * PATCH_PX) / WIDTH,
+      (CARD_BOX.top + CARD_BOX.bottom) / 2 / HEIGHT,
+    ] as const,
+)
 
 const GROUND: Lab = [66, 9, 14]
 const FLECK: Lab = [48, 7, 9]
@@ -42,13 +46,13 @@ const turned = (x: number, y: number): readonly [number, number] => [
   0.5 * (WIDTH - x) * 0.7 + 0.55 * y,
 ]
 
-/** An invented stone counter with a white card on it, photographed under a warm lamp by a camera fixed to daylight. */
+/** An invented stone counter with a printed card on it, photographed under a warm lamp by a camera fixed to daylight. */
 export async function stonePhoto(): Promise<Buffer> {
   const sensor = idealSensor(planckianSpectrum(2900), false)
   const [ground, fleck, vein] = [GROUND, FLECK, VEIN].map((lab) =>
     sensor(reflectanceOfReading({ kind: 'lab', lab })),
   ) as [readonly number[], readonly number[], readonly number[]]
-  const card = sensor(CARD)
+  const card = CARD.map(sensor)
   const [blots, drift, grain] = [smoothNoise(3, 10), smoothNoise(5, 110), seededRandom(9)]
   const data = Buffer.alloc(WIDTH * HEIGHT * 3)
   for (let y = 0; y < HEIGHT; y++)
@@ -57,7 +61,7 @@ export async function stonePhoto(): Promise<Buffer> {
       const onCard = x >= left && x < right && y >= top && y < bottom
       // A vein runs where the slow noise crosses zero.
       const surface = onCard
-        ? card
+        ? card[Math.floor((x - left) / PATCH_PX)]!
         : Math.abs(drift(...turned(x, y))) < 0.025
           ? vein
           : blots(x, y) > 0.28

@@ -1,45 +1,76 @@
 import sharp from 'sharp'
-import { CARD, idealSensor } from '../demo/ideal-sensor'
-import { PHOTOGRAPHED_FINISHES } from '../src/core/photo/photographed-finishes.fixture'
-import type { Spectrum } from '../src/core/colour/spectrum'
+import { bandsOf, PHOTOGRAPHED } from '../src/core/photo/photographed-finishes.fixture'
+import {
+  TEST_CAMERAS,
+  TEST_LIGHTS,
+  testShot,
+  type TestLightName,
+} from '../src/core/photo/test-cameras.fixture'
 import { labD65 } from '../src/core/paint/reading'
 import { seededRandom } from '../src/core/seeded-random'
 
 const [WIDTH, HEIGHT] = [600, 400] as const
-const CARD_PX = 60
-/** Rows of the photo that each finish fills. */
-const ROWS = [60, 56, 48, 40, 36, 32, 28, 24, 24, 20, 16, 16] as const
+/** Rows of the photo that each finish fills, and which of the twenty-four it is: twelve that nobody takes for one another. */
+const ROWS = [
+  [60, 0],
+  [56, 3],
+  [48, 5],
+  [40, 6],
+  [36, 9],
+  [32, 10],
+  [28, 12],
+  [24, 14],
+  [24, 17],
+  [20, 20],
+  [16, 21],
+  [16, 22],
+] as const
 
-/** What of the photo each finish fills, per cent, once the card and a square about it are left out. */
-export const TRUTH = ROWS.map((rows, i) => {
-  const from = ROWS.slice(0, i).reduce((sum, each) => sum + each, 0)
-  const leftOut = 101 * Math.max(0, Math.min(101, from + rows) - from)
+/** The finishes, and what of the photo each fills, per cent, once the card is left out. */
+const PATCHES = [0.9, 0.18, 0.04] as const
+const PATCH_PX = 60
+
+export const TRUTH = ROWS.map(([rows, which], i) => {
+  const from = ROWS.slice(0, i).reduce((sum, [each]) => sum + each, 0)
+  const onCard = PATCHES.length * PATCH_PX * Math.max(0, Math.min(PATCH_PX, from + rows) - from)
   return {
-    lab: labD65(PHOTOGRAPHED_FINISHES[i]!),
-    sharePercent: (100 * (rows * WIDTH - leftOut)) / (WIDTH * HEIGHT - 101 * 101),
+    lab: labD65(bandsOf(PHOTOGRAPHED[which]!)),
+    sharePercent:
+      (100 * (rows * WIDTH - onCard)) / (WIDTH * HEIGHT - PATCHES.length * PATCH_PX * PATCH_PX),
   }
 })
 
-/** Where the card lies, as a share of the photo's width and height. */
-export const CARD_AT = [CARD_PX / 2 / WIDTH, CARD_PX / 2 / HEIGHT] as const
+/** Where the white, grey and black of the card lie, as a share of the photo's width and height. */
+export const CARD_AT = PATCHES.map(
+  (_, i) => [((i + 0.5) * PATCH_PX) / WIDTH, PATCH_PX / 2 / HEIGHT] as const,
+)
 
 /**
- * A photo of twelve finishes and a white card by an ideal sensor, with grain: spectrum by spectrum, never by scaling
- * red, green and blue. `balanced`: the camera takes the light's colour out by a gain on each channel.
+ * A photo of twelve finishes and a printed card by a test camera, which shares nothing with what reads it: spectrum by
+ * spectrum. `fixedTo`: it balances for that light, whatever the room's; else for the room's own.
  */
 export async function photograph(
-  spectrum: Spectrum,
-  { balanced = false, exif = false, as = 'png' as 'png' | 'jpeg' } = {},
+  light: TestLightName,
+  {
+    fixedTo = null as TestLightName | null,
+    exif = false,
+    as = 'png' as 'png' | 'jpeg',
+    exposure = 0.8,
+  } = {},
 ): Promise<Buffer> {
-  const bytesOf = idealSensor(spectrum, balanced)
-  const card = bytesOf(CARD)
-  const finishes = PHOTOGRAPHED_FINISHES.map(bytesOf)
+  const shot = testShot(TEST_CAMERAS[0]!, TEST_LIGHTS[light], {
+    exposure,
+    fixedTo: fixedTo && TEST_LIGHTS[fixedTo],
+  })
+  const card = PATCHES.map((share) => shot.of(() => share))
+  const finishes = ROWS.map(([, which]) => shot.of(PHOTOGRAPHED[which]!))
   const grain = seededRandom(9)
   const data = Buffer.alloc(WIDTH * HEIGHT * 3)
-  const finishOfRow = ROWS.flatMap((rows, i) => Array.from({ length: rows }, () => i))
+  const finishOfRow = ROWS.flatMap(([rows], i) => Array.from({ length: rows }, () => i))
   for (let y = 0; y < HEIGHT; y++)
     for (let x = 0; x < WIDTH; x++) {
-      const bytes = x < CARD_PX && y < CARD_PX ? card : finishes[finishOfRow[y]!]!
+      const patch = y < PATCH_PX ? card[Math.floor(x / PATCH_PX)] : undefined
+      const bytes = patch ?? finishes[finishOfRow[y]!]!
       bytes.forEach((value, k) => {
         data[(y * WIDTH + x) * 3 + k] = Math.round(
           Math.min(255, Math.max(0, value + 5 * (grain() - 0.5))),

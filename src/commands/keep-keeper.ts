@@ -3,6 +3,7 @@ import { KEEPER_KINDS, KEEPER_STATES, VIEW_SHARES } from '../core/pairing/keeper
 import { SHIFT_DIRECTIONS, SHIFT_SIZES } from '../core/paint/by-eye'
 import { READING_SOURCES } from '../core/paint/reading'
 import { saveKeeper } from '../db/keepers'
+import { ReadingEvidenceShape } from '../db/reading-evidence'
 import { kind, Refusal } from './kind'
 import { id, name, note, shortText } from './values'
 
@@ -36,6 +37,7 @@ const colour = z.union([
     sharePercent,
     reading,
     source: z.enum(READING_SOURCES).nullable(),
+    evidence: ReadingEvidenceShape.nullable().default(null),
   }),
   z.object({
     part,

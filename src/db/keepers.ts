@@ -2,7 +2,9 @@ import { z } from 'zod'
 import { KEEPER_KINDS, KEEPER_STATES, VIEW_SHARES } from '../core/pairing/keeper-kind'
 import { SHIFT_DIRECTIONS, SHIFT_SIZES, type EyeShift } from '../core/paint/by-eye'
 import { READING_SOURCES, type KeptReading, type ReadingSource } from '../core/paint/reading'
+import type { ReadingEvidence } from '../core/paint/reading-evidence'
 import { many, type Db } from './db'
+import { ReadingEvidenceShape } from './reading-evidence'
 import { KeptReadingColumns, keptReadingFromColumns } from './reading-columns'
 
 const ColourShape = KeptReadingColumns.extend({
@@ -14,6 +16,7 @@ const ColourShape = KeptReadingColumns.extend({
     .array(z.object({ towards: z.enum(SHIFT_DIRECTIONS), size: z.enum(SHIFT_SIZES) }))
     .nullable(),
   source: z.enum(READING_SOURCES).nullable(),
+  evidence: ReadingEvidenceShape.nullable(),
 }).transform((row) => ({
   part: row.part,
   sharePercent: row.sharePercent,
@@ -23,6 +26,8 @@ const ColourShape = KeptReadingColumns.extend({
   /** How it differs from the deck colour it was matched to by eye. */
   shift: row.shift ?? [],
   source: row.source,
+  /** What it was read with. */
+  evidence: row.evidence,
   reading: keptReadingFromColumns(row),
 }))
 
@@ -49,10 +54,15 @@ const KeeperRow = z.object({
   colours: z.array(ColourShape),
 })
 export type Keeper = z.infer<typeof KeeperRow>
+export type KeeperColour = Keeper['colours'][number]
 
 /** A colour read for a keeper, or picked from a deck that has read it already. */
 export type NewKeeperColour = { readonly part: string; readonly sharePercent: number } & (
-  | { readonly reading: KeptReading; readonly source: ReadingSource | null }
+  | {
+      readonly reading: KeptReading
+      readonly source: ReadingSource | null
+      readonly evidence: ReadingEvidence | null
+    }
   | { readonly deckColourId: string; readonly shift: readonly EyeShift[] }
 )
 
@@ -62,7 +72,7 @@ const SELECT = `select k.id, k.room_id as "roomId", k.name, k.kind, k.state,
   (select coalesce(json_agg(kr.room_id), '[]') from keeper_room kr where kr.keeper_id = k.id and kr.removed_at is null) as "roomIds",
   (select json_agg(json_build_object('part', c.part, 'sharePercent', c.share_percent,
       'deckColourId', c.deck_colour_id, 'deckColourName', d.code || ' ' || d.name, 'shift', c.shift,
-      'source', c.source,
+      'source', c.source, 'evidence', c.evidence,
       'readingKind', case when d.id is null then c.reading_kind else d.reading_kind end,
       'labL', coalesce(c.lab_l, d.lab_l), 'labA', coalesce(c.lab_a, d.lab_a),
       'labB', coalesce(c.lab_b, d.lab_b), 'hex', coalesce(c.hex, d.hex),
@@ -168,12 +178,13 @@ async function saveColour(
   const [l, a, b] = reading?.kind === 'lab' ? reading.lab : [null, null, null]
   await tx.query(
     `insert into keeper_colour (keeper_id, position, part, share_percent, reading_kind, lab_l, lab_a, lab_b,
-       hex, wavelengths_nm, reflectances, deck_colour_id, shift, source)
-     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13::jsonb, $14)
+       hex, wavelengths_nm, reflectances, deck_colour_id, shift, source, evidence)
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13::jsonb, $14, $15::jsonb)
      on conflict (keeper_id, position) do update set part = excluded.part, share_percent = excluded.share_percent,
        reading_kind = excluded.reading_kind, lab_l = excluded.lab_l, lab_a = excluded.lab_a, lab_b = excluded.lab_b,
        hex = excluded.hex, wavelengths_nm = excluded.wavelengths_nm, reflectances = excluded.reflectances,
-       deck_colour_id = excluded.deck_colour_id, shift = excluded.shift, source = excluded.source`,
+       deck_colour_id = excluded.deck_colour_id, shift = excluded.shift, source = excluded.source,
+       evidence = excluded.evidence`,
     [
       keeperId,
       position,
@@ -189,6 +200,7 @@ async function saveColour(
       deck?.deckColourId ?? null,
       deck?.shift.length ? JSON.stringify(deck.shift) : null,
       'reading' in colour ? colour.source : null,
+      'reading' in colour && colour.evidence ? JSON.stringify(colour.evidence) : null,
     ],
   )
 }

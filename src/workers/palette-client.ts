@@ -1,9 +1,15 @@
 import type { Palette, PaletteReply, PaletteRequest } from './palette-protocol'
 
+/** The card of a photo is none; the message says why. */
+export class RefusedCard extends Error {
+  override name = 'RefusedCard'
+}
+
 /**
- * The colours of a photo, found off the main thread. Aborting ends the worker at once.
+ * The colours of a photo, found and read off the main thread. Aborting ends the worker at once.
  *
  * @returns null when it was cancelled
+ * @throws RefusedCard where the card is none
  */
 export function paletteInWorker(
   request: PaletteRequest,
@@ -24,7 +30,8 @@ export function paletteInWorker(
     worker.addEventListener('message', ({ data }: MessageEvent<PaletteReply>) => {
       if ('done' in data) return onProgress(data.done)
       end()
-      resolve(data)
+      if ('refused' in data) reject(new RefusedCard(data.refused))
+      else resolve(data)
     })
     worker.postMessage(request)
   })

@@ -20,7 +20,7 @@ import {
 import type { ProposalStatus } from '@/core/record/proposal'
 import type { Candidate } from '@/db/candidates'
 import type { Deck, DeckColour } from '@/db/decks'
-import type { Keeper } from '@/db/keepers'
+import type { Keeper, KeeperColour } from '@/db/keepers'
 import type { Room } from '@/db/rooms'
 import type { Visit } from '@/db/visits'
 import type { BenchCandidate, BenchKeeper, ProposedCandidate } from '@/ui/bench/bench-model'
@@ -82,15 +82,18 @@ export function keeperFinish(keeper: Keeper, rules: HouseRules): BenchKeeper {
     state: keeper.state,
     role: roleOf(keeper.kind, rules),
     varies: keeper.varies,
-    colours: keeper.colours.map(({ part, sharePercent, reading, deckColourId, shift, source }) => ({
-      part,
-      sharePercent,
-      reflectance: shiftedByEye(reflectanceOfReading(reading), shift),
-      // Matched by eye to a deck colour: the match is weaker than the colour's own reading.
-      source: source ?? (deckColourId ? 'eye' : sourceOf(reading)),
+    colours: keeper.colours.map((colour) => ({
+      part: colour.part,
+      sharePercent: colour.sharePercent,
+      reflectance: shiftedByEye(reflectanceOfReading(colour.reading), colour.shift),
+      source: colour.evidence?.uncertainty ?? readingSourceOf(colour),
     })),
   }
 }
+
+/** How a keeper's colour came to be known; one matched by eye to a deck colour is weaker than that colour's own reading. */
+export const readingSourceOf = ({ source, deckColourId, reading }: KeeperColour): ReadingSource =>
+  source ?? (deckColourId ? 'eye' : sourceOf(reading))
 
 /** A deck colour as lists and rankings need it. */
 export const deckEntry = ({

@@ -78,6 +78,14 @@ export function p3Css(linearP3: LinearRgb): string {
   return `color(display-p3 ${r} ${g} ${b})`
 }
 
+/** The matrix of {@link linearRgbFromXyz}, row by row, for XYZ with Y 0 to 1. */
+export const linearRgbFromXyzMatrix = (): readonly number[] =>
+  FROM_XYZ.flatMap((row) => row.map((value, k) => value / SCALE[k]!))
+
+/** A linear channel as a byte, not yet rounded. */
+export const encodedByte = (linear: number): number =>
+  255 * encode(Math.min(1, Math.max(0, linear)))
+
 const dot = (row: readonly number[], v: readonly number[]): number =>
   row[0]! * v[0]! + row[1]! * v[1]! + row[2]! * v[2]!
 const decode = (v: number): number => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4)

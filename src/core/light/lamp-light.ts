@@ -12,7 +12,7 @@ const MM2_PER_M2 = 1e6
 const bulbs = new Map<string, Spectrum>()
 
 /** A bulb's light, its luminous sum one lux; found once for each kind and temperature. */
-function bulbSpectrum({ bulb, cctK }: Pick<RoomLamp, 'bulb' | 'cctK'>): Spectrum {
+export function bulbSpectrum({ bulb, cctK }: Pick<RoomLamp, 'bulb' | 'cctK'>): Spectrum {
   const key = `${bulb} ${cctK}`
   const before = bulbs.get(key)
   if (before) return before

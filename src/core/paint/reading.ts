@@ -72,9 +72,12 @@ export const READING_UNCERTAINTY: Record<ReadingSource, Uncertainty> = {
 /** What a finish that varies from piece to piece adds; common practice for natural stone and wood. */
 const VARIES: Uncertainty = { lean: 2, lightness: 4 }
 
+/** How firm a reading is: by its kind, or as it has told itself. */
+export type Firmness = ReadingSource | Uncertainty
+
 /** The uncertainty of a finish read once, with what it varies by from piece to piece. */
-export function uncertaintyOf(source: ReadingSource, varies = false): Uncertainty {
-  const own = READING_UNCERTAINTY[source]
+export function uncertaintyOf(firmness: Firmness, varies = false): Uncertainty {
+  const own = typeof firmness === 'string' ? READING_UNCERTAINTY[firmness] : firmness
   return varies
     ? {
         lean: Math.hypot(own.lean, VARIES.lean),

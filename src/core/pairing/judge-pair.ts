@@ -1,4 +1,4 @@
-import type { ReadingSource } from '../paint/reading'
+import type { Firmness } from '../paint/reading'
 import type { Reason } from '../record/verdict'
 import type { Undertone } from '../undertone/undertone'
 import { isGood } from './chance'
@@ -43,7 +43,7 @@ export interface PartJudgement extends PairJudgement {
 /** A surface as it is seen in a light, and how it was read. */
 export interface SeenReading {
   readonly undertone: Undertone
-  readonly source: ReadingSource
+  readonly source: Firmness
   readonly varies?: boolean
 }
 

@@ -1,9 +1,8 @@
-import { uncertaintyOf } from '../paint/reading'
+import { uncertaintyOf, type Firmness } from '../paint/reading'
 import type { FinishColour } from './parts'
 import type { Role } from './role'
 import { fillSurface, type PairSurface } from './surface'
 import type { Undertone } from '../undertone/undertone'
-import type { ReadingSource } from '../paint/reading'
 
 /** What stays, as a wall is judged against it. */
 export interface JudgedKeeper {
@@ -20,10 +19,10 @@ export interface JudgedKeeper {
 export function fillFromReading(
   into: PairSurface,
   { j, a, b }: Pick<Undertone, 'j' | 'a' | 'b'>,
-  source: ReadingSource,
+  firmness: Firmness,
   varies = false,
 ): PairSurface {
-  const { lean, lightness } = uncertaintyOf(source, varies)
+  const { lean, lightness } = uncertaintyOf(firmness, varies)
   // Both are expanded uncertainties, twice the standard one.
   return fillSurface(into, j, a, b, lean / 2, lightness / 2)
 }

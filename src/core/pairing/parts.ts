@@ -1,7 +1,7 @@
 import { DAYLIGHT } from '../undertone/daylight'
 import type { PreparedLight } from '../colour/appearance'
 import type { Reflectance } from '../colour/spectrum'
-import type { ReadingSource } from '../paint/reading'
+import type { Firmness } from '../paint/reading'
 import { undertoneOf, type Undertone } from '../undertone/undertone'
 import type { Role } from './role'
 import { chanceOver } from '../chance-over'
@@ -12,7 +12,8 @@ export interface FinishColour {
   readonly part: string
   readonly sharePercent: number
   readonly reflectance: Reflectance
-  readonly source: ReadingSource
+  /** How firmly it was read. */
+  readonly source: Firmness
 }
 
 /**

@@ -51,6 +51,7 @@ test('it tells how far it is, and its shares never exceed the whole', () => {
       ],
       2000,
     ),
+    0,
     (done) => told.push(done),
   )
   expect(told.at(-1)).toBe(1)

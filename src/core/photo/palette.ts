@@ -25,11 +25,13 @@ const MOST_SAMPLES = 40_000
 /**
  * The colours of a photo with their shares: k-means in Oklab from seeds far apart, near clusters merged.
  *
+ * @param grain how far pixels of one colour lie apart by grain alone, Oklab
  * @param onRound told the share of the work done, 0 to 1
  * @returns largest share first
  */
 export function paletteOf(
   pixels: Pixels,
+  grain = 0,
   onRound: (done: number) => void = () => undefined,
 ): PaletteColour[] {
   const count = pixels.length / 3
@@ -56,7 +58,10 @@ export function paletteOf(
   }
   const clusters = centres.map((centre) => ({ centre, members: [] as Oklab[] }))
   for (const sample of samples) clusters[nearestOf(centres, sample)]!.members.push(sample)
-  return merged(clusters.filter(({ members }) => members.length > 0))
+  return merged(
+    clusters.filter(({ members }) => members.length > 0),
+    { surelyOne: Math.max(SURELY_ONE, 3 * grain), oneColour: Math.max(ONE_COLOUR, 7 * grain) },
+  )
     .map(({ centre, members }) => ({
       rgb: linearRgbFromOklab(centre),
       sharePercent: (100 * members.length) / samples.length,
@@ -101,16 +106,19 @@ interface Cluster {
 }
 
 /** Clusters that are one colour put together, the nearest first. */
-function merged(found: readonly Cluster[]): readonly Cluster[] {
+function merged(
+  found: readonly Cluster[],
+  { surelyOne, oneColour }: { readonly surelyOne: number; readonly oneColour: number },
+): readonly Cluster[] {
   let clusters = found
   for (;;) {
     const pair = clusters
       .flatMap((p, i) =>
         clusters.slice(i + 1).map((q) => ({ p, q, away: distance2(p.centre, q.centre) })),
       )
-      .filter(({ away }) => away <= ONE_COLOUR ** 2)
+      .filter(({ away }) => away <= oneColour ** 2)
       .sort((x, y) => x.away - y.away)
-      .find(({ p, q, away }) => away <= SURELY_ONE ** 2 || !partedByGap(p, q))
+      .find(({ p, q, away }) => away <= surelyOne ** 2 || !partedByGap(p, q))
     if (!pair) return clusters
     const { p, q } = pair
     const members = [...p.members, ...q.members]

@@ -1,4 +1,4 @@
-import { squareAt, tappedSpot, usablePixels, type PhotoBytes } from './pixels'
+import { squareAt, tappedSpot, type PhotoBytes } from './pixels'
 
 /** A grey photo, brighter in places. */
 function photo(
@@ -46,16 +46,4 @@ test('a card in falling light is uneven, an even one is not', () => {
 
 test('a square near the edge is moved into the photo', () => {
   expect(squareAt({ width: 100, height: 60 }, 2, 58, 10)).toEqual({ x: 10, y: 49, halfPx: 10 })
-})
-
-test('the card and clipped pixels are left out, and what is brighter than the card is counted', () => {
-  // A hundred by a hundred: a tenth clipped, a fifth brighter than the card.
-  const bytes = photo(100, 100, (_, y) => (y < 10 ? 255 : y < 20 ? 220 : 100))
-  const square = { x: 50, y: 60, halfPx: 5 }
-  const mean = [0.4, 0.4, 0.4] as const
-  const usable = usablePixels(bytes, { square, mean })
-  expect(usable.clippedPercent).toBeCloseTo(10, 9)
-  expect(usable.brighterPercent).toBeCloseTo(20, 9)
-  expect(usable.pixels).toHaveLength(3 * (10_000 - 1000 - 121))
-  expect(usablePixels(bytes, null).brighterPercent).toBe(0)
 })

@@ -14,60 +14,16 @@ export interface Square {
   readonly halfPx: number
 }
 
-// IEC 61966-2-1, byte by byte.
-const LINEAR = Float32Array.from({ length: 256 }, (_, byte) => {
+/** Linear light by byte: IEC 61966-2-1. */
+export const LINEAR = Float32Array.from({ length: 256 }, (_, byte) => {
   const v = byte / 255
   return v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4
 })
-// A channel this near to the end of its range has lost what it saw.
-const CLIPPED_BYTE = 253
-
-export interface UsablePixels {
-  /** Linear sRGB, three numbers a pixel. */
-  readonly pixels: Float32Array<ArrayBuffer>
-  /** Share of the photo that is clipped and left out, per cent. */
-  readonly clippedPercent: number
-  /** Share of the photo that is brighter than the card, per cent; 0 without a card. */
-  readonly brighterPercent: number
-}
-
-// Paper may shine, and cameras round: brighter than the card means by more than this.
-const BRIGHTER = 1.12
-
-/** The pixels of a photo that colours can be found in: not those of the card, not those that are clipped. */
-export function usablePixels(
-  { bytes, width, height }: PhotoBytes,
-  card: { readonly square: Square; readonly mean: LinearRgb } | null,
-): UsablePixels {
-  const pixels = new Float32Array(width * height * 3)
-  const limit = card ? BRIGHTER * luminance(...card.mean) : Infinity
-  let [kept, clipped, brighter] = [0, 0, 0]
-  for (let y = 0; y < height; y++)
-    for (let x = 0; x < width; x++) {
-      if (card && isWithin(card.square, x, y)) continue
-      const i = (y * width + x) * 4
-      const [r, g, b] = [bytes[i]!, bytes[i + 1]!, bytes[i + 2]!]
-      if (luminance(LINEAR[r]!, LINEAR[g]!, LINEAR[b]!) > limit) brighter++
-      if (Math.max(r, g, b) >= CLIPPED_BYTE) {
-        clipped++
-        continue
-      }
-      pixels[kept++] = LINEAR[r]!
-      pixels[kept++] = LINEAR[g]!
-      pixels[kept++] = LINEAR[b]!
-    }
-  const percent = (count: number): number => (100 * count) / Math.max(1, width * height)
-  return {
-    pixels: pixels.slice(0, kept),
-    clippedPercent: percent(clipped),
-    brighterPercent: percent(brighter),
-  }
-}
-
-const isWithin = ({ x, y, halfPx }: Square, atX: number, atY: number): boolean =>
+export const isWithin = ({ x, y, halfPx }: Square, atX: number, atY: number): boolean =>
   Math.abs(atX - x) <= halfPx && Math.abs(atY - y) <= halfPx
 
-const luminance = (r: number, g: number, b: number): number => 0.2126 * r + 0.7152 * g + 0.0722 * b
+export const luminance = (r: number, g: number, b: number): number =>
+  0.2126 * r + 0.7152 * g + 0.0722 * b
 
 export interface TappedSpot {
   readonly mean: LinearRgb

@@ -2,7 +2,12 @@ import { invert, multiply, multiplied, type Matrix3 } from '../colour/cat16'
 import { daylightSpectrum } from '../colour/daylight'
 import type { Lab } from '../colour/lab'
 import { wavelengthNm, type Spectrum, type Xyz } from '../colour/spectrum'
-import { linearRgbFromXyz, xyzFromLinearRgb } from '../colour/srgb'
+import {
+  encodedByte,
+  linearRgbFromXyzMatrix,
+  xyzFromLinearRgb,
+  type LinearRgb,
+} from '../colour/srgb'
 import { lrvPercent } from '../paint/lrv'
 import type { Uncertainty } from '../paint/reading'
 import { CardError, CARDS, type CardKind } from './card'
@@ -16,10 +21,16 @@ import { labByDaylight, missingAt, ucsByDaylight, untoldBy, type Untold } from '
 /** Red, green and blue as the picture has them, encoded, 0 to 1. */
 export type Shown = readonly [r: number, g: number, b: number]
 
+/** What the picture shows of a mean of linear sRGB. */
+export const shownOf = (rgb: LinearRgb): Shown =>
+  rgb.map((channel) => encodedByte(channel) / 255) as unknown as Shown
+
 /** A photo that can be read: its card is known. */
 export interface ReadablePhoto {
   readonly ways: readonly Way[]
   readonly untold: Untold
+  /** The likeliest curve of the camera. */
+  readonly tone: ToneCurve
   /** Whether there was more than one patch, so that lightness is told too. */
   readonly saysLightness: boolean
 }
@@ -88,6 +99,7 @@ export function readablePhoto(
   return {
     ways,
     untold: untoldBy(channels.filter((_, i) => i % EVERY_CAMERA === 0)),
+    tone: tone.likeliest,
     saysLightness: tone.byPatches,
   }
 }
@@ -140,15 +152,17 @@ function makersMatrix(camera: PlausibleCamera, light: Spectrum): Matrix3 {
   return multiplied(stronger, toRgb)
 }
 
-const matrixOf = (columnOf: (unit: Xyz) => Xyz): Matrix3 => {
-  const columns = [columnOf([1, 0, 0]), columnOf([0, 1, 0]), columnOf([0, 0, 1])]
-  return [0, 1, 2].flatMap((row) => columns.map((column) => column[row]!))
-}
-const RGB_FROM_XYZ = matrixOf(([x, y, z]) => linearRgbFromXyz([100 * x, 100 * y, 100 * z]))
-const GREY_OF_RGB = matrixOf((rgb) => {
-  const grey = xyzFromLinearRgb(rgb)[1] / 100
-  return [grey, grey, grey]
-})
+const RGB_FROM_XYZ = linearRgbFromXyzMatrix()
+// Each channel of the grey as light as a colour is the same sum of its channels.
+const GREY_OF_RGB = [0, 1, 2].flatMap(() =>
+  (
+    [
+      [1, 0, 0],
+      [0, 1, 0],
+      [0, 0, 1],
+    ] as const
+  ).map((unit) => xyzFromLinearRgb(unit)[1] / 100),
+)
 
 // A light is known no better than this: how warm it is over 100 nm, and the shape of its spectrum over such lengths.
 const LIGHT_TILT = 0.06

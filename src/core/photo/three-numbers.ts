@@ -1,12 +1,6 @@
 import { invert, multiply, multiplied, type Matrix3 } from '../colour/cat16'
 import { D65_WEIGHTS, D65_WHITE } from '../colour/illuminant'
-import {
-  BANDS,
-  SPECTRUM_LENGTH,
-  type Reflectance,
-  type Spectrum,
-  type Xyz,
-} from '../colour/spectrum'
+import { BANDS, type Reflectance, type Spectrum, type Xyz } from '../colour/spectrum'
 import { finishPrior, type SecondMoment } from './finish-prior'
 import type { PlausibleCamera } from './plausible-cameras'
 

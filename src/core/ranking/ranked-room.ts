@@ -8,7 +8,7 @@ import { fillFromReading } from '../pairing/judged-keeper'
 import type { Role } from '../pairing/role'
 import { emptyStrengths, pairStrengths } from '../pairing/strengths'
 import { emptySurface, type PairSurface } from '../pairing/surface'
-import type { ReadingSource } from '../paint/reading'
+import type { Firmness, ReadingSource } from '../paint/reading'
 import { undertoneOf, type Undertone } from '../undertone/undertone'
 
 /** A light moment of the room and how much it matters, 0 to 1: by when the room is used. */
@@ -21,7 +21,7 @@ export interface WeightedLight {
 export interface RoomFinish {
   readonly keeperId: string
   readonly reflectance: Reflectance
-  readonly source: ReadingSource
+  readonly source: Firmness
   readonly varies: boolean
   readonly role: Role
   /** How far the part shows, 0 to 1; see `partsOf`. */

@@ -2,6 +2,7 @@ import type { Lab } from '@/core/colour/lab'
 import type { Reflectance } from '@/core/colour/spectrum'
 import { shiftedByEye, type EyeShift } from '@/core/paint/by-eye'
 import { reflectanceOfReading, sourceOf, type ReadingSource } from '@/core/paint/reading'
+import type { ReadingEvidence } from '@/core/paint/reading-evidence'
 import { readTyped, type TypedReading } from '@/core/paint/typed-reading'
 
 /** Ways to enter a colour by hand; a photo, a reader or a file fills them in. */
@@ -27,6 +28,8 @@ export interface ColourDraft extends Omit<TypedReading, 'by'> {
   readonly by: ReadBy
   /** Who read a spectrum, where that is known. */
   readonly source: '' | 'spectral' | 'uncalibrated'
+  /** What it was read with; null for what was typed. */
+  readonly evidence: ReadingEvidence | null
   readonly deck: PickedDeckColour | null
   readonly shifts: readonly EyeShift[]
 }
@@ -44,6 +47,7 @@ export function emptyDraft(place: number, sharePercent: number): ColourDraft {
     hex: '',
     spectrum: '',
     source: '',
+    evidence: null,
     deck: null,
     shifts: [],
   }

@@ -6,7 +6,7 @@ import { RelitPatch } from '../swatch/relit-patch'
 import { READ_BY_WORDS, surfaceOf, type ColourDraft, type ReadBy } from './colour-draft'
 import { DeckPicker } from './deck-picker'
 import { ReadingWords } from './reading-words'
-import { SOURCE_WORDS } from './source-words'
+import { readByWords, SOURCE_WORDS } from './source-words'
 
 /** One colour of a keeper: its part, its share, how it was read, and what that means in the light of the page. */
 export function ColourFields({
@@ -31,11 +31,19 @@ export function ColourFields({
     name: name(field),
     value: draft[field],
     error: errors[name(field)],
-    onChange: (event: { target: { value: string } }) => onChange({ [field]: event.target.value }),
+    // What is typed over is no longer what was read.
+    onChange: (event: { target: { value: string } }) =>
+      onChange({
+        [field]: event.target.value,
+        ...(field !== 'part' && field !== 'sharePercent' && { evidence: null }),
+      }),
   })
   return (
     <fieldset className="flex flex-col gap-2 border-t border-rule pt-3">
       <legend className="sr-only">Colour {place + 1}</legend>
+      {draft.evidence && (
+        <input type="hidden" name={name('evidence')} value={JSON.stringify(draft.evidence)} />
+      )}
       <div className="grid grid-cols-[1fr_6rem_1.4fr] gap-3">
         <Field label="Part" {...text('part')} />
         <Field label="Share" unit="%" {...text('sharePercent')} />
@@ -43,7 +51,9 @@ export function ColourFields({
           label="Its colour by"
           name={name('by')}
           value={draft.by}
-          onChange={(event) => onChange({ by: event.target.value as ReadBy, source: '' })}
+          onChange={(event) =>
+            onChange({ by: event.target.value as ReadBy, source: '', evidence: null })
+          }
           options={READ_BY_WORDS}
         />
       </div>
@@ -65,7 +75,9 @@ export function ColourFields({
             value={draft.spectrum}
             error={errors[name('spectrum')]}
             hint="A wavelength and a reflectance a line; or 31 from 400 nm, or 36 from 380 nm."
-            onChange={(event) => onChange({ spectrum: event.target.value, source: '' })}
+            onChange={(event) =>
+              onChange({ spectrum: event.target.value, source: '', evidence: null })
+            }
           />
           <input type="hidden" name={name('source')} value={draft.source} />
         </>
@@ -89,7 +101,12 @@ export function ColourFields({
               className="h-11 w-16 shrink-0"
             />
             <p className="flex-1 text-small" data-testid="meaning">
-              <ReadingWords {...surface} readBy={SOURCE_WORDS[surface.source]} rules={rules} />
+              <ReadingWords
+                {...surface}
+                readBy={readByWords(SOURCE_WORDS[surface.source], draft.evidence)}
+                uncertainty={draft.evidence?.uncertainty}
+                rules={rules}
+              />
             </p>
           </>
         )}

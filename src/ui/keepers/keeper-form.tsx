@@ -6,8 +6,7 @@ import { KEEPER_KINDS, KEEPER_STATES } from '@/core/pairing/keeper-kind'
 import { spectrumText } from '@/core/paint/typed-reading'
 import { Field, FormMessage, Select } from '../form/field'
 import { useCommandForm } from '../form/use-command-form'
-import type { FoundColour } from '../photo/found-colours'
-import { PhotoReader } from '../photo/photo-reader'
+import { PhotoReader, type PhotographedColour } from '../photo/photo-reader'
 import {
   emptyDraft,
   labTexts,
@@ -49,12 +48,13 @@ export function KeeperForm({
     keeper.colours.length > 0 ? keeper.colours : [emptyDraft(0, 100)],
   )
 
-  function takePhoto(found: readonly FoundColour[], hash: string | null): void {
+  function takePhoto(found: readonly PhotographedColour[], hash: string | null): void {
     setDrafts(
-      found.map(({ lab, sharePercent }, i) => ({
+      found.map(({ lab, sharePercent, evidence }, i) => ({
         ...emptyDraft(i, Math.max(1, Math.floor(sharePercent))),
         by: 'photo',
         ...labTexts(lab),
+        evidence,
       })),
     )
     if (hash) setPhotoHash(hash)

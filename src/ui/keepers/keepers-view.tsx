@@ -4,7 +4,7 @@ import Image from 'next/image'
 import { useState } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
 import type { HouseRules } from '@/core/advice/house-rules'
-import type { ReadingSource } from '@/core/paint/reading'
+import type { ReadingSource, Uncertainty } from '@/core/paint/reading'
 import type { Leaning } from '../rose/rose-model'
 import { UndertoneRose } from '../rose/undertone-rose'
 import { newId } from '../record/new-id'
@@ -21,6 +21,7 @@ export interface ListedKeeper {
     readonly sharePercent: number
     readonly readBy: string
     readonly source: ReadingSource
+    readonly uncertainty: Uncertainty | undefined
     readonly reflectance: Reflectance
   }[]
 }
@@ -142,14 +143,21 @@ function KeeperLine({
           </KeeperSwatch>
         </div>
         {values.photoHash && (
-          <Image
-            unoptimized
-            src={`/api/photos/${values.photoHash}`}
-            alt={`Photo of ${values.name}`}
-            width={176}
-            height={96}
-            className="mt-2 h-24 w-full object-cover"
-          />
+          <figure className="mt-2">
+            <Image
+              unoptimized
+              src={`/api/photos/${values.photoHash}`}
+              alt={`Photo of ${values.name}`}
+              width={176}
+              height={96}
+              className="h-24 w-full object-cover"
+            />
+            <figcaption className="text-fine text-dim">
+              {values.colours.some(({ evidence }) => evidence?.pictureCorrected)
+                ? 'Corrected by its card.'
+                : 'As the camera made it, not corrected.'}
+            </figcaption>
+          </figure>
         )}
       </div>
       <div className="min-w-48 flex-1">

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import type { PayloadOf } from '@/commands/kinds'
 import { KEEPER_KINDS, KEEPER_STATES, VIEW_SHARES } from '@/core/pairing/keeper-kind'
 import { SHIFT_DIRECTIONS, SHIFT_SIZES, type EyeShift } from '@/core/paint/by-eye'
+import type { ReadingEvidence } from '@/core/paint/reading-evidence'
 import { readTyped } from '@/core/paint/typed-reading'
 import { choiceValue, nameValue, noteValue, numberValue } from '../form/form-values'
 import { fieldsOf } from '../form/read-form'
@@ -43,6 +44,7 @@ const ColourFields = z
     hex: text,
     spectrum: text,
     source: z.enum(['', 'spectral', 'uncalibrated']).default(''),
+    evidence: text,
     deckColourId: text,
     shift0: text,
     shift1: text,
@@ -68,10 +70,20 @@ const ColourFields = z
       return z.NEVER
     }
     const source = form.by === 'photo' ? 'photo' : form.by === 'spectral' ? form.source : ''
-    return { part, sharePercent, reading: plain(read.reading), source: source || null }
+    return {
+      part,
+      sharePercent,
+      reading: plain(read.reading),
+      source: source || null,
+      evidence: evidenceOf(form.evidence),
+    }
   })
 
 type Read = Extract<ReturnType<typeof readTyped>, { ok: true }>['reading']
+
+/** What the form carries along of it; the server looks at it. */
+const evidenceOf = (json: string): Extract<Colour, { reading: unknown }>['evidence'] =>
+  json === '' ? null : (JSON.parse(json) as ReadingEvidence)
 
 /** A reading as it is sent: typed arrays become lists. */
 const plain = (reading: Read): Extract<Colour, { reading: unknown }>['reading'] => {

@@ -3,7 +3,7 @@
 import type { Reflectance } from '@/core/colour/spectrum'
 import type { HouseRules } from '@/core/advice/house-rules'
 import { lrvPercent } from '@/core/paint/lrv'
-import { READING_UNCERTAINTY, type ReadingSource } from '@/core/paint/reading'
+import { READING_UNCERTAINTY, type ReadingSource, type Uncertainty } from '@/core/paint/reading'
 import { FamilyWords } from '../deck/comparator-strip'
 import { usePushWords } from '../swatch/use-relit'
 
@@ -12,11 +12,14 @@ export function ReadingWords({
   reflectance,
   source,
   readBy,
+  uncertainty = READING_UNCERTAINTY[source],
   rules,
 }: {
   readonly reflectance: Reflectance
   readonly source: ReadingSource
   readonly readBy: string
+  /** As the reading itself has told it; else its kind says. */
+  readonly uncertainty: Uncertainty | undefined
   readonly rules: HouseRules
 }) {
   const push = usePushWords(reflectance)
@@ -26,7 +29,7 @@ export function ReadingWords({
       {push && `; ${push}`}{' '}
       <span className="text-dim">
         ({readBy}, ±{'\u00a0'}
-        {READING_UNCERTAINTY[source].lean})
+        {Math.round(10 * uncertainty.lean) / 10})
       </span>
     </>
   )

@@ -1,4 +1,5 @@
 import type { ReadingSource } from '@/core/paint/reading'
+import { evidenceWords, type ReadingEvidence } from '@/core/paint/reading-evidence'
 
 /** How a reading came about, in words. */
 export const SOURCE_WORDS: Record<ReadingSource, string> = {
@@ -10,3 +11,7 @@ export const SOURCE_WORDS: Record<ReadingSource, string> = {
   uncalibrated: 'spectrum, reader not calibrated',
   photo: 'from a photo',
 }
+
+/** How a reading came about, with what it was read by. */
+export const readByWords = (source: string, evidence: ReadingEvidence | null): string =>
+  [source, evidence && evidenceWords(evidence)].filter(Boolean).join(' ')

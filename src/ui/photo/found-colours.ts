@@ -2,37 +2,47 @@ import { prepareLight, screenColour, type ScreenColour } from '@/core/colour/app
 import { ILLUMINANT_SPECTRA } from '@/core/colour/illuminant'
 import type { Lab } from '@/core/colour/lab'
 import type { LinearRgb } from '@/core/colour/srgb'
+import { reflectanceOfReading } from '@/core/paint/reading'
 import type { PaletteColour } from '@/core/photo/palette'
-import { reflectanceOfPixel, type PhotoLight } from '@/core/photo/white-card'
-import { labD65, reflectanceOfReading } from '@/core/paint/reading'
+import {
+  colourOfShown,
+  shownOf,
+  type PhotoColour,
+  type ReadablePhoto,
+} from '@/core/photo/read-photo'
 
-/** A colour found in a photo, corrected by its light. */
-export interface FoundColour extends PaletteColour {
-  readonly lab: Lab
+/** A colour found in a photo, by daylight. */
+export interface FoundColour extends PaletteColour, PhotoColour {
   /** Whether it is one of the finish's. */
   readonly counts: boolean
 }
 
 const DAYLIGHT = prepareLight(ILLUMINANT_SPECTRA.D65, 500)
 
-/** A cluster of pixels as a colour of the finish; none where no surface looks so in that light (glare, a lamp). */
-export function corrected(photo: PhotoLight, { rgb, sharePercent }: PaletteColour): FoundColour[] {
+/** Whether some surface has the colour: glare and lamps have none. */
+export function isOfASurface({ lab }: { readonly lab: Lab }): boolean {
   try {
-    const lab = labD65(reflectanceOfPixel(photo, rgb))
-    return [{ rgb, sharePercent, lab, counts: true }]
+    reflectanceOfReading({ kind: 'lab', lab })
+    return true
   } catch (error) {
-    if (error instanceof RangeError) return []
+    if (error instanceof RangeError) return false
     throw error
   }
 }
 
-/** Two colours found apart that are one: their mean by share, corrected anew. */
-export function merged(photo: PhotoLight, p: FoundColour, q: FoundColour): FoundColour[] {
+/** A mean of pixels as a colour of the finish; none where no surface looks so in that light. */
+export function foundIn(photo: ReadablePhoto, { rgb, sharePercent }: PaletteColour): FoundColour[] {
+  const found = { rgb, sharePercent, counts: true, ...colourOfShown(photo, shownOf(rgb)) }
+  return isOfASurface(found) ? [found] : []
+}
+
+/** Two colours found apart that are one: their mean by share, read anew. */
+export function merged(photo: ReadablePhoto, p: FoundColour, q: FoundColour): FoundColour[] {
   const sharePercent = p.sharePercent + q.sharePercent
   const rgb = p.rgb.map(
     (channel, i) => (channel * p.sharePercent + q.rgb[i]! * q.sharePercent) / sharePercent,
   ) as unknown as LinearRgb
-  return corrected(photo, { rgb, sharePercent })
+  return foundIn(photo, { rgb, sharePercent })
 }
 
 /** How a reading looks by daylight on the screen. */

@@ -1,5 +1,6 @@
 'use client'
 
+import { uncertaintyWords } from '@/core/paint/reading-evidence'
 import { Patch } from '../swatch/patch'
 import { colourOfLab, type FoundColour } from './found-colours'
 
@@ -15,12 +16,13 @@ export function FoundList({
 }) {
   return (
     <ul aria-label="Colours found">
-      {found.map(({ lab, sharePercent, counts }, i) => (
+      {found.map(({ lab, sharePercent, counts, uncertainty }, i) => (
         <li key={i} className="flex items-center gap-3 border-b border-rule text-small">
           <Patch colour={colourOfLab(lab)} className="h-11 w-16 shrink-0" />
           <span className="flex-1 tabular-nums" data-lab={lab.map((v) => v.toFixed(2)).join(' ')}>
             {sharePercent >= 1 ? `${Math.round(sharePercent)} %` : 'tapped'}, L* {lab[0].toFixed(0)}
-            , a* {lab[1].toFixed(0)}, b* {lab[2].toFixed(0)}
+            , a* {lab[1].toFixed(0)}, b* {lab[2].toFixed(0)}{' '}
+            <span className="text-dim">({uncertaintyWords(uncertainty)})</span>
           </span>
           {i > 0 && (
             <button

@@ -40,6 +40,11 @@ export async function drawPhoto(file: File, canvas: HTMLCanvasElement): Promise<
   return drawn.photo
 }
 
+/** Shows a photo, or what was made of it, on its canvas. */
+export function showPhoto({ bytes, width, height }: PhotoBytes, canvas: HTMLCanvasElement): void {
+  canvas.getContext('2d')!.putImageData(new ImageData(bytes.slice(), width, height), 0, 0)
+}
+
 const unreadable = (file: File): PhotoError =>
   new PhotoError(`“${file.name}” is not a photo that can be read: expected a JPEG, PNG or WebP.`)
 

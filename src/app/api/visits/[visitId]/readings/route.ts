@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { keeperFinish } from '@/app/_load/paints'
+import { keeperFinish, readingSourceOf } from '@/app/_load/paints'
 import { loadVisit } from '@/app/_load/visit-page'
 import { prepareLight, screenColour } from '@/core/colour/appearance'
 import { ILLUMINANT_SPECTRA } from '@/core/colour/illuminant'
@@ -33,7 +33,7 @@ export async function GET(
   if (!as.success) return new Response('Expected as=cgats, csv or gpl', { status: 400 })
   const { visit, rooms } = await loadVisit((await params).visitId)
   const readings = (await listKeepers(await openDb(), visit.id)).flatMap((keeper) =>
-    keeperFinish(keeper, visit.houseRules).colours.map(({ part, reflectance, source }, i): Out => {
+    keeperFinish(keeper, visit.houseRules).colours.map(({ part, reflectance }, i): Out => {
       const { reading, shift } = keeper.colours[i]!
       return {
         name: keeper.name,
@@ -42,7 +42,7 @@ export async function GET(
           .map(({ name }) => name)
           .join(', '),
         part,
-        source,
+        source: readingSourceOf(keeper.colours[i]!),
         // What was read; what was said of it by eye is no reading of a device, but its colour.
         reading: shift.length > 0 ? { kind: 'lab', lab: labD65(reflectance) } : reading,
         reflectance,

@@ -1,4 +1,4 @@
-import { candidatePaint, keeperFinish } from '@/app/_load/paints'
+import { candidatePaint, keeperFinish, readingSourceOf } from '@/app/_load/paints'
 import {
   isUpIn,
   loadCandidates,
@@ -14,7 +14,7 @@ import type { Keeper } from '@/db/keepers'
 import { KeepersView } from '@/ui/keepers/keepers-view'
 import { emptyDraft, labTexts } from '@/ui/keepers/colour-draft'
 import { PLAIN_VALUES, type KeeperValues } from '@/ui/keepers/keeper-values'
-import { SOURCE_WORDS } from '@/ui/keepers/source-words'
+import { readByWords, SOURCE_WORDS } from '@/ui/keepers/source-words'
 
 export const metadata = { title: 'Keepers' }
 
@@ -35,10 +35,16 @@ export default async function KeepersPage({
       visitId={visit.id}
       keepers={keepers.map((keeper) => ({
         values: valuesOf(keeper),
-        colours: keeperFinish(keeper, visit.houseRules).colours.map((colour, i) => ({
-          ...colour,
-          readBy: readBy(keeper.colours[i]!, colour.source),
-        })),
+        colours: keeperFinish(keeper, visit.houseRules).colours.map((colour, i) => {
+          const { evidence } = keeper.colours[i]!
+          const source = readingSourceOf(keeper.colours[i]!)
+          return {
+            ...colour,
+            source,
+            readBy: readByWords(readBy(keeper.colours[i]!, source), evidence),
+            uncertainty: evidence?.uncertainty,
+          }
+        }),
       }))}
       leanings={[
         ...keepers
@@ -87,8 +93,9 @@ function valuesOf(keeper: Keeper): KeeperValues {
   return {
     ...keeper,
     colours: keeper.colours.map((colour, i) => {
-      const { part, sharePercent, deckColourId, deckColourName, reading, shift, source } = colour
-      const entered = { ...emptyDraft(i, sharePercent), part }
+      const { part, sharePercent, deckColourId, deckColourName, reading, shift, source, evidence } =
+        colour
+      const entered = { ...emptyDraft(i, sharePercent), part, evidence }
       if (deckColourId)
         return {
           ...entered,
