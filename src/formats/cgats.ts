@@ -1,34 +1,80 @@
+import type { Lab } from '../core/colour/lab'
+import type { Xyz } from '../core/colour/spectrum'
+import { forDaylight, type MeasuredForName } from '../core/paint/measured-for'
+import { reflectanceOfReading, type KeptReading } from '../core/paint/reading'
+import { ImpossibleColourError } from '../core/paint/smoothest-reflectance'
+import { keywordsOf, nameByWhite, namedIn, type Keywords } from './cgats-keywords'
+import type { LineError } from './deck-csv'
 import {
+  askedFor,
+  isPercent,
+  LIGHT_QUESTION,
   MOST_ERRORS,
   MOST_MEASURED,
   refusedFile,
+  scaleQuestion,
   type MeasuredColour,
   type MeasuredFile,
+  type SaidOfFile,
 } from './measured-colour'
-import type { LineError } from './deck-csv'
 
-const BAND = /^(?:SPECTRAL_NM_?|NM_?|R_?)(\d{3})(?:_?NM)?$/i
-const NAME_FIELDS = ['SAMPLE_NAME', 'SAMPLE_ID', 'SAMPLEID', 'NAME']
+// nm400, SPEC_400, SPECTRAL_NM400, SPECTRAL_NM_400, R_400NM, 400NM, 400.0: common practice.
+const BAND = /^(?:SPECTRAL_?|SPEC_?|S_?|R_?|NM_?)*(\d{3}(?:\.\d+)?)(?:_?NM)?$/
+const NAME_FIELDS = ['SAMPLE_NAME', 'SAMPLE_ID', 'SAMPLEID', 'NAME', 'SAMPLE_LOC', 'STRING']
+const LEAST_BANDS = 3
 
 /** The fields of a line: quoted or parted by blanks. */
 function fieldsOf(line: string): string[] {
   return [...line.matchAll(/"([^"]*)"|(\S+)/g)].map(([, quoted, plain]) => quoted ?? plain!)
 }
 
+interface Row {
+  readonly line: number
+  readonly fields: readonly string[]
+}
+
+interface Table {
+  readonly format: Format
+  readonly rows: readonly Row[]
+}
+
 /**
- * Reads a CGATS.17 text file (ISO 28178), one table or several: spectral reflectance or L*a*b*, each row a colour.
- * Either the whole file is taken or nothing, with what was expected and what came by line.
+ * Reads a CGATS.17 text file (ISO 28178), one table or several: spectral reflectance at any spacing, L*a*b* or XYZ, each
+ * row a colour; numbers for another light or eye are made those for D65 and 2°. Either the whole file is taken or nothing,
+ * with what was expected and what came by line; what the file does not say is asked for.
  */
-export function readCgats(text: string): MeasuredFile {
-  const lines = text.replace(/^\uFEFF/, '').split(/\r\n|\n|\r/)
+export function readCgats(text: string, said: SaidOfFile = {}): MeasuredFile {
+  // A comment runs to the end of its line.
+  const lines = text
+    .replace(/^\uFEFF/, '')
+    .split(/\r\n|\n|\r/)
+    .map((line) => line.replace(/^\s*#.*$/, ''))
+  const tables = tablesOf(lines)
+  if (!('tables' in tables)) return tables
+  const keywords = keywordsOf(lines.slice(0, tables.headTo))
+  const errors: LineError[] = []
+  const rows = tables.tables.flatMap(({ format, rows }) =>
+    rows.map((row, i) => numbersOf(row, format, i, errors)),
+  )
+  if (errors.length > 0) return { ok: false, errors: errors.slice(0, MOST_ERRORS) }
+  if (rows.length === 0)
+    return refusedFile(tables.headTo, 'Expected at least one colour, got none.')
+  return whatTheyMean(rows, keywords, said)
+}
+
+/** The tables of a file and where its first head ends, or why it has none. */
+function tablesOf(
+  lines: readonly string[],
+): { readonly tables: readonly Table[]; readonly headTo: number } | MeasuredFile {
   const after = (keyword: string, from: number): number =>
     lines.findIndex((line, i) => i >= from && line.trim().toUpperCase() === keyword)
-  const colours: MeasuredColour[] = []
-  const errors: LineError[] = []
-  let next = 0
+  const tables: Table[] = []
+  let [next, headTo, count] = [0, 0, 0]
+  let lacking: MeasuredFile | null = null
   for (;;) {
     const formatFrom = after('BEGIN_DATA_FORMAT', next)
     if (formatFrom < 0) break
+    if (next === 0) headTo = formatFrom
     const formatTo = after('END_DATA_FORMAT', formatFrom)
     const dataFrom = formatTo < 0 ? -1 : after('BEGIN_DATA', formatTo)
     const dataTo = dataFrom < 0 ? -1 : after('END_DATA', dataFrom)
@@ -37,114 +83,192 @@ export function readCgats(text: string): MeasuredFile {
         lines.length,
         'Expected END_DATA_FORMAT, then BEGIN_DATA … END_DATA after the format, found none.',
       )
-    if (dataTo - dataFrom - 1 + colours.length > MOST_MEASURED)
+    count += dataTo - dataFrom - 1
+    if (count > MOST_MEASURED)
       return refusedFile(
-        dataFrom + 2 + MOST_MEASURED - colours.length,
-        `Expected at most ${MOST_MEASURED} colours, got ${dataTo - dataFrom - 1 + colours.length}.`,
+        dataTo - count + MOST_MEASURED + 1,
+        `Expected at most ${MOST_MEASURED} colours, got ${count}.`,
       )
     const format = formatOf(lines.slice(formatFrom + 1, formatTo))
-    if (typeof format === 'string') return refusedFile(formatFrom + 2, format)
-    const rows = lines
-      .slice(dataFrom + 1, dataTo)
-      .map((line, i): Row => ({ line: dataFrom + 2 + i, fields: fieldsOf(line) }))
-      .filter(({ fields }) => fields.length > 0)
-    readRows(rows, format, colours, errors)
+    // A table without colours of surfaces is passed over where another has some.
+    if (typeof format === 'string') lacking ??= refusedFile(formatFrom + 2, format)
+    else
+      tables.push({
+        format,
+        rows: lines
+          .slice(dataFrom + 1, dataTo)
+          .map((line, i): Row => ({ line: dataFrom + 2 + i, fields: fieldsOf(line) }))
+          .filter(({ fields }) => fields.length > 0),
+      })
     next = dataTo + 1
   }
-  if (next === 0)
-    return refusedFile(
+  if (tables.length > 0) return { tables, headTo }
+  return (
+    lacking ??
+    refusedFile(
       1,
       'Expected BEGIN_DATA_FORMAT … END_DATA_FORMAT, found none: this is no CGATS file.',
     )
-  if (errors.length > 0) return { ok: false, errors: errors.slice(0, MOST_ERRORS) }
-  if (colours.length === 0) return refusedFile(next, 'Expected at least one colour, got none.')
-  return { ok: true, colours }
+  )
 }
 
 interface Format {
   readonly width: number
   readonly name: number
-  /** Columns of L*, a* and b*; null for a table that goes by its bands. */
+  /** Columns of L*, a* and b*, and of X, Y and Z; null where there are none. */
   readonly lab: readonly number[] | null
+  readonly xyz: readonly number[] | null
   readonly bands: readonly { readonly nm: number; readonly column: number }[]
-}
-
-interface Row {
-  readonly line: number
-  readonly fields: readonly string[]
 }
 
 /** What stands in which column, or what is missing. */
 function formatOf(lines: readonly string[]): Format | string {
   const fields = lines.flatMap(fieldsOf).map((field) => field.toUpperCase())
-  const column = (name: string): number => fields.indexOf(name)
-  const lab = ['LAB_L', 'LAB_A', 'LAB_B'].map(column)
+  const columnsOf = (names: readonly string[]): readonly number[] | null => {
+    const columns = names.map((name) => fields.indexOf(name))
+    return columns.every((column) => column >= 0) ? columns : null
+  }
+  const lab = columnsOf(['LAB_L', 'LAB_A', 'LAB_B'])
+  const xyz = columnsOf(['XYZ_X', 'XYZ_Y', 'XYZ_Z'])
   const bands = fields
     .flatMap((field, i) => {
-      const [, nm] = BAND.exec(field) ?? []
-      return nm ? [{ nm: Number(nm), column: i }] : []
+      const nm = Number(BAND.exec(field)?.[1] ?? NaN)
+      return nm >= 300 && nm <= 900 ? [{ nm, column: i }] : []
     })
     .sort((p, q) => p.nm - q.nm)
-  const hasLab = lab.every((i) => i >= 0)
-  if (!hasLab && bands.length < 3)
-    return `Expected LAB_L, LAB_A, LAB_B or spectral bands, got ${fields.slice(0, 6).join(', ') || 'nothing'}.`
+  if (!lab && !xyz && bands.length < LEAST_BANDS) return lackOf(fields)
   const twice = bands.find(({ nm }, i) => nm === bands[i - 1]?.nm)
   if (twice) return `Expected each wavelength once, got ${twice.nm} nm twice.`
   return {
     width: fields.length,
-    name: NAME_FIELDS.map(column).find((i) => i >= 0) ?? -1,
-    // A spectrum says more than the number that was made of it.
-    lab: bands.length >= 3 ? null : lab,
-    bands,
+    name: NAME_FIELDS.map((name) => fields.indexOf(name)).find((i) => i >= 0) ?? -1,
+    lab,
+    xyz,
+    bands: bands.length >= LEAST_BANDS ? bands : [],
   }
 }
 
-function readRows(
-  rows: readonly Row[],
-  format: Format,
-  colours: MeasuredColour[],
+/** Why a table has no colour of a surface. */
+function lackOf(fields: readonly string[]): string {
+  const got = fields.slice(0, 6).join(', ') || 'nothing'
+  const expected =
+    'Expected L*a*b* (LAB_L, LAB_A, LAB_B), XYZ (XYZ_X, XYZ_Y, XYZ_Z) or reflectances by wavelength'
+  return fields.some((field) => /^(RGB|CMYK?|CMY|K|GRAY)_/.test(field))
+    ? `${expected}: this table has what a device was told (${got}), not what was measured.`
+    : `${expected}, got ${got}.`
+}
+
+/** A row in numbers. */
+interface Numbers {
+  readonly name: string
+  readonly lab: Lab | null
+  readonly xyz: Xyz | null
+  readonly spectrum: { readonly nm: readonly number[]; readonly values: readonly number[] } | null
+}
+
+function numbersOf(
+  { line, fields }: Row,
+  { width, name, lab, xyz, bands }: Format,
+  place: number,
   errors: LineError[],
-): void {
-  const { bands, lab } = format
-  const isPercent = rows.some(({ fields }) =>
-    bands.some(({ column }) => Number(fields[column]) > 1.5),
-  )
-  for (const { line, fields } of rows) {
-    const number = (column: number, what: string, least: number, most: number): number => {
-      const found = fields[column]
-      const value = Number(found?.replace(',', '.') ?? '')
-      if (found === undefined || found === '' || !(value >= least && value <= most))
-        errors.push({
-          line,
-          message: `Expected ${what} from ${least} to ${most}, got “${found ?? ''}”.`,
-        })
-      return value
-    }
-    if (fields.length !== format.width)
-      errors.push({ line, message: `Expected ${format.width} fields, got ${fields.length}.` })
-    const name = (format.name >= 0 && fields[format.name]) || `Colour ${colours.length + 1}`
-    if (lab) {
-      const [l, a, b] = lab as [number, number, number]
-      const value = [
-        number(l, 'L*', 0, 100),
-        number(a, 'a*', -128, 128),
-        number(b, 'b*', -128, 128),
-      ] as const
-      colours.push({ name, reading: { kind: 'lab', lab: value } })
-    } else
-      colours.push({
-        name,
-        reading: {
-          kind: 'spectral',
-          wavelengthsNm: bands.map(({ nm }) => nm),
-          reflectance: bands.map(({ nm, column }) =>
-            isPercent
-              ? number(column, `% at ${nm} nm`, 0, 100) / 100
-              : number(column, `reflectance at ${nm} nm`, 0, 1),
-          ),
-        },
+): Numbers {
+  if (fields.length !== width)
+    errors.push({ line, message: `Expected ${width} fields, got ${fields.length}.` })
+  const number = (column: number, what: string, least: number, most: number): number => {
+    const found = fields[column]
+    const value = Number(found?.replace(',', '.') ?? '')
+    if (found === undefined || found === '' || !(value >= least && value <= most))
+      errors.push({
+        line,
+        message: `Expected ${what} from ${least} to ${most}, got “${found ?? ''}”.`,
       })
+    return value
   }
+  return {
+    name: (name >= 0 && fields[name]) || `Colour ${place + 1}`,
+    // A spectrum says more than the numbers that were made of it.
+    spectrum: bands.length
+      ? {
+          nm: bands.map(({ nm }) => nm),
+          values: bands.map(({ nm, column }) => number(column, `% at ${nm} nm`, 0, 200)),
+        }
+      : null,
+    lab: lab
+      ? [
+          number(lab[0]!, 'L*', 0, 100),
+          number(lab[1]!, 'a*', -128, 128),
+          number(lab[2]!, 'b*', -128, 128),
+        ]
+      : null,
+    xyz: xyz
+      ? [number(xyz[0]!, 'X', 0, 150), number(xyz[1]!, 'Y', 0, 150), number(xyz[2]!, 'Z', 0, 200)]
+      : null,
+  }
+}
+
+/** The numbers as colours, once it is known what they are for; else what has to be asked. */
+function whatTheyMean(
+  rows: readonly Numbers[],
+  keywords: Keywords,
+  said: SaidOfFile,
+): MeasuredFile {
+  const scale = said.scale ?? keywords.scale ?? undefined
+  const spectra = rows.flatMap(({ spectrum }) => spectrum?.values ?? [])
+  const largest = spectra.reduce((p, q) => Math.max(p, q), 0)
+  if (spectra.length > 0 && keywords.otherNorm !== null && !said.scale)
+    return refusedFile(
+      1,
+      `Expected reflectances with SPECTRAL_NORM 1 or 100, got ${keywords.otherNorm}: this may be the spectrum of a light, not of a surface.`,
+    )
+  const percent = spectra.length > 0 ? isPercent(largest, scale) : true
+  if (percent === null) return askedFor('scale', scaleQuestion(largest))
+  if (!percent && largest > 1.5)
+    return refusedFile(1, `Expected shares from 0 to 1, got ${largest}.`)
+  const plain = rows.filter(({ spectrum }) => !spectrum)
+  const bright = plain.flatMap(({ xyz, lab }) => (xyz && !lab ? [xyz[1]] : []))
+  const brightest = bright.reduce((p, q) => Math.max(p, q), 0)
+  const xyzPercent = bright.length > 0 ? isPercent(brightest, scale) : true
+  if (xyzPercent === null) return askedFor('scale', scaleQuestion(brightest))
+  let measuredFor: MeasuredForName | null = null
+  if (plain.length > 0) {
+    const named = namedIn(keywords)
+    if (named && typeof named !== 'string') return refusedFile(1, named.message)
+    measuredFor =
+      named ??
+      nameByWhite(plain.flatMap(({ lab, xyz }) => (lab && xyz ? [{ lab, xyz }] : []))) ??
+      said.measuredFor ??
+      null
+    if (!measuredFor) return askedFor('measuredFor', LIGHT_QUESTION)
+  }
+  const colours: MeasuredColour[] = []
+  const leftOut: string[] = []
+  for (const { name, spectrum, lab, xyz } of rows)
+    try {
+      const reading: KeptReading = spectrum
+        ? {
+            kind: 'spectral',
+            wavelengthsNm: spectrum.nm,
+            reflectance: spectrum.values.map((value) => (percent ? value / 100 : value)),
+          }
+        : forDaylight(
+            lab
+              ? { kind: 'lab', lab }
+              : { kind: 'xyz', xyz: xyz!.map((v) => (xyzPercent ? v : 100 * v)) as unknown as Xyz },
+            measuredFor!,
+          )
+      reflectanceOfReading(reading)
+      colours.push({ name, reading })
+    } catch (error) {
+      if (error instanceof ImpossibleColourError) leftOut.push(name)
+      else if (error instanceof RangeError) return refusedFile(1, `“${name}”: ${error.message}.`)
+      else throw error
+    }
+  if (colours.length === 0)
+    return refusedFile(
+      1,
+      'Expected colours that a surface can have; every one of these is outside of that.',
+    )
+  return { ok: true, colours, measuredFor, leftOut }
 }
 
 /**
@@ -174,6 +298,8 @@ export function writeCgats(colours: readonly MeasuredColour[]): string {
       ...(i === 0 ? ['CGATS.17', 'ORIGINATOR "Elm Swatch"'] : []),
       'WEIGHTING_FUNCTION "ILLUMINANT, D65"',
       'WEIGHTING_FUNCTION "OBSERVER, 2 degree"',
+      'KEYWORD "SPECTRAL_NORM"',
+      'SPECTRAL_NORM "1"',
       `NUMBER_OF_FIELDS ${columns.length + 2}`,
       'BEGIN_DATA_FORMAT',
       `SAMPLE_ID SAMPLE_NAME ${columns.join(' ')}`,

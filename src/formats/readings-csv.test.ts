@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import Papa from 'papaparse'
 import { writeGimpPalette } from './gimp-palette'
+import type { MeasuredFile } from './measured-colour'
 import { readReadingsCsv, writeReadingsCsv, type ExportedReading } from './readings-csv'
 
 const READING: ExportedReading = {
@@ -15,6 +16,27 @@ const SPECTRUM = {
   wavelengthsNm: Array.from({ length: 31 }, (_, i) => 400 + 10 * i),
   reflectance: Array.from({ length: 31 }, (_, i) => Number((0.1 + i / 50).toFixed(6))),
 }
+
+/** What was wrong with a file; fails where nothing was. */
+function errorsOf(read: MeasuredFile) {
+  if (read.ok || !('errors' in read))
+    throw new Error(`expected to be refused: ${JSON.stringify(read)}`)
+  return read.errors
+}
+
+test('a file from elsewhere is asked what its numbers are for, and whether 0.9 is a share', () => {
+  const foreign = 'name,L,a,b\nStone,66,9,14'
+  expect(readReadingsCsv(foreign)).toMatchObject({ asks: 'measuredFor' })
+  expect(readReadingsCsv(foreign, { measuredFor: 'D50 2deg' })).toMatchObject({
+    ok: true,
+    measuredFor: 'D50 2deg',
+  })
+  const dark = 'name,spectrum\nSlate,400 0.5; 550 0.7; 700 0.9'
+  expect(readReadingsCsv(dark)).toMatchObject({ asks: 'scale' })
+  const read = readReadingsCsv(dark, { scale: 'percent' })
+  const reading = read.ok && read.colours[0]!.reading
+  expect(reading && reading.kind === 'spectral' && reading.reflectance[2]).toBeCloseTo(0.009, 12)
+})
 
 test('a spreadsheet runs nothing of an export', () => {
   const [row] = Papa.parse<Record<string, string>>(writeReadingsCsv([READING]), {
@@ -33,6 +55,8 @@ test('L*a*b*, hex and spectra come back as they went out, names that look like f
   ]
   expect(readReadingsCsv(writeReadingsCsv(out))).toEqual({
     ok: true,
+    measuredFor: 'D65 2deg',
+    leftOut: [],
     colours: [
       { name: '=cmd|calc, ground', reading: READING.reading },
       { name: 'Oak', reading: { kind: 'srgb', hex: '#a57c52' } },
@@ -58,15 +82,14 @@ test.each([
   ['a field too few', 'name,L,a,b\nStone,50,0', 2, /Expected 4 fields, got 3/],
   ['nothing but a heading', 'name,L,a,b', 1, /at least one colour/],
 ])('%s is refused by line', (_, text, line, message) => {
-  const read = readReadingsCsv(text)
-  if (read.ok) throw new Error('expected to be refused')
-  expect(read.errors[0]!.line).toBe(line)
-  expect(read.errors[0]!.message).toMatch(message)
+  const [error] = errorsOf(readReadingsCsv(text, { measuredFor: 'D65 2deg' }))
+  expect(error!.line).toBe(line)
+  expect(error!.message).toMatch(message)
 })
 
 test('more than 25,000 rows are refused', () => {
   const read = readReadingsCsv(`name,hex\n${'x,#808080\n'.repeat(25_001)}`)
-  expect(!read.ok && read.errors[0]!.message).toMatch(/at most 25000/)
+  expect(errorsOf(read)[0]!.message).toMatch(/at most 25000/)
 })
 
 test('2,000 mangled files: each is read or refused by line, none crashes it (fuzz)', () => {
@@ -79,7 +102,8 @@ test('2,000 mangled files: each is read or refused by line, none crashes it (fuz
       (from, length, put) => {
         const read = readReadingsCsv(file.slice(0, from) + put + file.slice(from + length))
         if (read.ok) expect(read.colours.length).toBeGreaterThan(0)
-        else expect(read.errors[0]!.line).toBeGreaterThan(0)
+        else if ('errors' in read) expect(read.errors[0]!.line).toBeGreaterThan(0)
+        else expect(read.words).not.toBe('')
       },
     ),
     { numRuns: 2000 },

@@ -1,13 +1,18 @@
 import Papa from 'papaparse'
 import type { KeptReading } from '../core/paint/reading'
+import { isMeasuredFor, OWN } from '../core/paint/measured-for'
 import { readTyped } from '../core/paint/typed-reading'
 import type { LineError } from './deck-csv'
 import {
+  askedFor,
+  LIGHT_QUESTION,
   MOST_ERRORS,
   MOST_MEASURED,
   refusedFile,
   type MeasuredColour,
+  scaleQuestion,
   type MeasuredFile,
+  type SaidOfFile,
 } from './measured-colour'
 
 /** One reading of a visit as it goes out. */
@@ -24,7 +29,20 @@ const QUOTED_FORMULA = /^'\s*[=+\-@\t\r]/
 const harmless = (text: string): string => (FORMULA.test(text) ? `'${text}` : text)
 const asTyped = (text: string): string => (QUOTED_FORMULA.test(text) ? text.slice(1) : text)
 
-const HEADING = ['name', 'room', 'part', 'source', 'L', 'a', 'b', 'hex', 'spectrum'] as const
+// `read for` says what L, a, b are for; a file that has it writes spectra as shares, too.
+const READ_FOR = 'read for'
+const HEADING = [
+  'name',
+  'room',
+  'part',
+  'source',
+  READ_FOR,
+  'L',
+  'a',
+  'b',
+  'hex',
+  'spectrum',
+] as const
 
 /** Readings as CSV, L*a*b* under D65, 2°; a spectrum as wavelengths and reflectances, parted by semicolons. */
 export function writeReadingsCsv(readings: readonly ExportedReading[]): string {
@@ -35,6 +53,7 @@ export function writeReadingsCsv(readings: readonly ExportedReading[]): string {
       harmless(room),
       harmless(part),
       source,
+      reading.kind === 'lab' ? OWN : '',
       ...(reading.kind === 'lab' ? reading.lab.map((value) => value.toFixed(4)) : ['', '', '']),
       reading.kind === 'srgb' ? reading.hex : '',
       reading.kind === 'spectral' ? spectrumCell(reading) : '',
@@ -52,7 +71,7 @@ const spectrumCell = ({
  * Reads a CSV of readings back, or one from elsewhere: a heading with name, and L, a, b or hex or spectrum; comma or
  * semicolon. Either the whole file is taken or nothing, with what was expected and what came by line.
  */
-export function readReadingsCsv(text: string): MeasuredFile {
+export function readReadingsCsv(text: string, said: SaidOfFile = {}): MeasuredFile {
   const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trimEnd())
   const [heading = [], ...rows] = parsed.data
   const names = heading.map((cell) => cell.trim().toLowerCase().replace(/\*$/, ''))
@@ -69,6 +88,18 @@ export function readReadingsCsv(text: string): MeasuredFile {
       `Expected at most ${MOST_MEASURED} colours, got ${rows.length}.`,
     )
   if (rows.length === 0) return refusedFile(1, 'Expected at least one colour, got none.')
+  // What the file says of itself stands over what is said of it.
+  const readFor = rows.map((row) => row[column(READ_FOR)]?.trim() ?? '')
+  const own = readFor.find((name) => name !== '')
+  if (own !== undefined && !isMeasuredFor(own))
+    return refusedFile(
+      readFor.indexOf(own) + 2,
+      `Expected a light and an eye such as “${OWN}”, got “${own}”.`,
+    )
+  const isOwn = column(READ_FOR) >= 0
+  const measuredFor = own ?? said.measuredFor
+  if (!measuredFor && rows.some((row) => (row[column('l')]?.trim() ?? '') !== ''))
+    return askedFor('measuredFor', LIGHT_QUESTION)
   const errors: LineError[] = []
   const colours: MeasuredColour[] = []
   for (const [i, row] of rows.entries()) {
@@ -85,8 +116,11 @@ export function readReadingsCsv(text: string): MeasuredFile {
       b: cell('b'),
       hex: cell('hex'),
       spectrum: cell('spectrum'),
+      measuredFor: measuredFor ?? OWN,
+      scale: isOwn ? 'share' : (said.scale ?? ''),
     })
     if (!read.ok) {
+      if (read.largest !== undefined) return askedFor('scale', scaleQuestion(read.largest))
       const [{ field, message }] = read.problems as [(typeof read.problems)[number]]
       errors.push({ line, message: `${field === 'l' ? 'L' : field}: ${message}` })
       continue
@@ -97,5 +131,5 @@ export function readReadingsCsv(text: string): MeasuredFile {
   }
   return errors.length > 0
     ? { ok: false, errors: errors.slice(0, MOST_ERRORS) }
-    : { ok: true, colours }
+    : { ok: true, colours, measuredFor: measuredFor ?? null, leftOut: [] }
 }

@@ -1,5 +1,6 @@
 import { expectedNumber, typedNumber } from '../typed-number'
 import { BANDS, SPECTRUM_FIRST_NM } from '../colour/spectrum'
+import { forDaylight, type MeasuredForName } from './measured-for'
 import { reflectanceOfReading, type KeptReading } from './reading'
 
 /** A reading as somebody typed it; only the texts of its own kind count. */
@@ -11,6 +12,10 @@ export interface TypedReading {
   readonly hex: string
   /** A wavelength and a reflectance a line, or reflectances alone for a usual range. */
   readonly spectrum: string
+  /** The light and the eye that L*, a*, b* were given for. */
+  readonly measuredFor: MeasuredForName
+  /** Whether reflectances are shares or per cent; empty where nobody has said. */
+  readonly scale: '' | 'share' | 'percent'
 }
 
 export type TypedField = Exclude<keyof TypedReading, 'by'>
@@ -20,13 +25,15 @@ export type TypedResult =
   | {
       readonly ok: false
       readonly problems: readonly { readonly field: TypedField; readonly message: string }[]
+      /** The largest reflectance, where it has to be asked whether it is a share or per cent. */
+      readonly largest?: number
     }
 
 /** Reads what was typed, or says by field what was expected and what came. */
 export function readTyped(typed: TypedReading): TypedResult {
-  const read = { lab: labOf, hex: hexOf, spectral: spectrumOf }[typed.by](typed)
-  if (!read.ok) return read
   try {
+    const read = { lab: labOf, hex: hexOf, spectral: spectrumOf }[typed.by](typed)
+    if (!read.ok) return read
     reflectanceOfReading(read.reading)
     return read
   } catch (error) {
@@ -36,10 +43,10 @@ export function readTyped(typed: TypedReading): TypedResult {
   }
 }
 
-const refused = (field: TypedField, message: string): TypedResult => ({
-  ok: false,
-  problems: [{ field, message }],
-})
+const refused = (
+  field: TypedField,
+  message: string,
+): Extract<TypedResult, { readonly ok: false }> => ({ ok: false, problems: [{ field, message }] })
 
 const AXES = [
   ['l', 0, 100],
@@ -57,7 +64,7 @@ function labOf(typed: TypedReading): TypedResult {
   })
   if (problems.length > 0) return { ok: false, problems }
   const [l, a, b] = values as [number, number, number]
-  return { ok: true, reading: { kind: 'lab', lab: [l, a, b] } }
+  return { ok: true, reading: forDaylight({ kind: 'lab', lab: [l, a, b] }, typed.measuredFor) }
 }
 
 function hexOf({ hex: text }: TypedReading): TypedResult {
@@ -69,7 +76,7 @@ function hexOf({ hex: text }: TypedReading): TypedResult {
 
 const USUAL_RANGES: Readonly<Record<number, number>> = { 31: 400, [BANDS]: SPECTRUM_FIRST_NM }
 
-function spectrumOf({ spectrum: text }: TypedReading): TypedResult {
+function spectrumOf({ spectrum: text, scale: said }: TypedReading): TypedResult {
   const lines = text.split(/[\n;]/).flatMap((line) => {
     const fields = line.trim().split(/\s+/).filter(Boolean)
     return fields.length > 0 ? [fields] : []
@@ -89,8 +96,17 @@ function spectrumOf({ spectrum: text }: TypedReading): TypedResult {
     ? values.filter((_, i) => i % 2 === 0)
     : values.map((_, i) => firstNm! + 10 * i)
   const raw = pairs ? values.filter((_, i) => i % 2 === 1) : values
-  // Shares or per cent: no surface but a glowing one exceeds 1.5.
-  const scale = raw.some((value) => value > 1.5) ? 100 : 1
+  const largest = Math.max(...raw)
+  // No surface but a glowing one exceeds 1.5; below it nobody can tell.
+  if (said === '' && largest <= 1.5)
+    return {
+      ...refused(
+        'scale',
+        `The largest value is ${largest}: a share of the light (0 to 1), or per cent? Choose.`,
+      ),
+      largest,
+    }
+  const scale = said === 'percent' || (said === '' && largest > 1.5) ? 100 : 1
   return {
     ok: true,
     reading: { kind: 'spectral', wavelengthsNm, reflectance: raw.map((value) => value / scale) },

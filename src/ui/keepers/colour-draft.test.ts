@@ -28,10 +28,11 @@ test('a draft has a surface once it is whole, and is as firm as how it was read'
   expect(surfaceOf({ ...draft, ...LAB, by: 'photo' })!.source).toBe('photo')
   expect(surfaceOf({ ...draft, by: 'hex', hex: 'b99a82' })!.source).toBe('screen')
   const spectrum = '0.4 '.repeat(31)
-  expect(surfaceOf({ ...draft, by: 'spectral', spectrum })!.source).toBe('spectral')
-  expect(surfaceOf({ ...draft, by: 'spectral', spectrum, source: 'uncalibrated' })!.source).toBe(
-    'uncalibrated',
-  )
+  expect(surfaceOf({ ...draft, by: 'spectral', spectrum, scale: 'share' })!.source).toBe('spectral')
+  expect(
+    surfaceOf({ ...draft, by: 'spectral', spectrum, scale: 'share', source: 'uncalibrated' })!
+      .source,
+  ).toBe('uncalibrated')
   const deck = {
     id: 'x',
     words: 'X',

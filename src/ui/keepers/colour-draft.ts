@@ -3,11 +3,12 @@ import type { Reflectance } from '@/core/colour/spectrum'
 import { shiftedByEye, type EyeShift } from '@/core/paint/by-eye'
 import { reflectanceOfReading, sourceOf, type ReadingSource } from '@/core/paint/reading'
 import type { ReadingEvidence } from '@/core/paint/reading-evidence'
+import { OWN } from '@/core/paint/measured-for'
 import { readTyped, type TypedReading } from '@/core/paint/typed-reading'
 
 /** Ways to enter a colour by hand; a photo, a reader or a file fills them in. */
 export const READ_BY_WORDS = [
-  ['lab', 'L*a*b* (D65, 2°)'],
+  ['lab', 'L*a*b*'],
   ['spectral', 'A spectrum'],
   ['deck', 'By eye, beside a deck colour'],
   ['photo', 'A photo'],
@@ -46,6 +47,8 @@ export function emptyDraft(place: number, sharePercent: number): ColourDraft {
     b: '',
     hex: '',
     spectrum: '',
+    measuredFor: OWN,
+    scale: '',
     source: '',
     evidence: null,
     deck: null,

@@ -2,11 +2,18 @@
 
 import type { HouseRules } from '@/core/advice/house-rules'
 import { Field, Select, TextArea } from '../form/field'
+import { MEASURED_FOR, measuredForWords, type MeasuredForName } from '@/core/paint/measured-for'
 import { RelitPatch } from '../swatch/relit-patch'
 import { READ_BY_WORDS, surfaceOf, type ColourDraft, type ReadBy } from './colour-draft'
 import { DeckPicker } from './deck-picker'
 import { ReadingWords } from './reading-words'
 import { readByWords, SOURCE_WORDS } from './source-words'
+
+const SCALE_WORDS = [
+  ['', 'as the values say'],
+  ['share', 'shares, 0 to 1'],
+  ['percent', 'per cent'],
+] as const
 
 /** One colour of a keeper: its part, its share, how it was read, and what that means in the light of the page. */
 export function ColourFields({
@@ -58,10 +65,19 @@ export function ColourFields({
         />
       </div>
       {(draft.by === 'lab' || draft.by === 'photo') && (
-        <div className="grid grid-cols-3 gap-3">
+        <div className="grid grid-cols-[1fr_1fr_1fr_1.2fr] gap-3">
           <Field label="L*" {...text('l')} />
           <Field label="a*" {...text('a')} />
           <Field label="b*" {...text('b')} />
+          {draft.by === 'lab' && (
+            <Select
+              label="Given for"
+              name={name('measuredFor')}
+              value={draft.measuredFor}
+              onChange={(event) => onChange({ measuredFor: event.target.value as MeasuredForName })}
+              options={MEASURED_FOR.map((each) => [each, measuredForWords(each)])}
+            />
+          )}
         </div>
       )}
       {draft.by === 'hex' && (
@@ -78,6 +94,14 @@ export function ColourFields({
             onChange={(event) =>
               onChange({ spectrum: event.target.value, source: '', evidence: null })
             }
+          />
+          <Select
+            label="Written as"
+            name={name('scale')}
+            value={draft.scale}
+            error={errors[name('scale')]}
+            onChange={(event) => onChange({ scale: event.target.value as ColourDraft['scale'] })}
+            options={SCALE_WORDS}
           />
           <input type="hidden" name={name('source')} value={draft.source} />
         </>

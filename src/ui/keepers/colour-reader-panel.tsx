@@ -71,7 +71,12 @@ export function ColourReaderPanel({
         {
           by: 'spectral',
           spectrum: spectrumText({ kind: 'spectral', ...mean }),
+          scale: 'share',
           source: asked.isCalibrated ? 'spectral' : 'uncalibrated',
+          evidence: {
+            device: `a simulated colour reader, mean of ${READINGS_AVERAGED}, ${asked.isCalibrated ? 'set on its white tile' : 'not calibrated'}`,
+            takenAt: new Date().toISOString(),
+          },
         },
         varies,
       )

@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import type { HouseRules } from '@/core/advice/house-rules'
 import { KEEPER_KINDS, KEEPER_STATES } from '@/core/pairing/keeper-kind'
+import type { ReadingEvidence } from '@/core/paint/reading-evidence'
 import { spectrumText } from '@/core/paint/typed-reading'
 import { Field, FormMessage, Select } from '../form/field'
 import { useCommandForm } from '../form/use-command-form'
@@ -60,14 +61,21 @@ export function KeeperForm({
     if (hash) setPhotoHash(hash)
   }
 
-  function takeMeasured({ name, reading }: Measured): void {
+  function takeMeasured({ name, reading }: Measured, evidence: ReadingEvidence): void {
     const part = name.slice(0, 40)
     const brought: Partial<ColourDraft> =
       reading.kind === 'lab'
-        ? { part, by: 'lab', ...labTexts(reading.lab) }
+        ? { part, by: 'lab', ...labTexts(reading.lab), evidence }
         : reading.kind === 'srgb'
-          ? { part, by: 'hex', hex: reading.hex }
-          : { part, by: 'spectral', spectrum: spectrumText(reading), source: 'spectral' }
+          ? { part, by: 'hex', hex: reading.hex, evidence }
+          : {
+              part,
+              by: 'spectral',
+              spectrum: spectrumText(reading),
+              scale: 'share',
+              source: 'spectral',
+              evidence,
+            }
     setDrafts(withBrought(drafts, brought, MOST_COLOURS))
   }
 

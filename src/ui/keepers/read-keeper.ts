@@ -3,6 +3,12 @@ import type { PayloadOf } from '@/commands/kinds'
 import { KEEPER_KINDS, KEEPER_STATES, VIEW_SHARES } from '@/core/pairing/keeper-kind'
 import { SHIFT_DIRECTIONS, SHIFT_SIZES, type EyeShift } from '@/core/paint/by-eye'
 import type { ReadingEvidence } from '@/core/paint/reading-evidence'
+import {
+  MEASURED_FOR,
+  measuredForWords,
+  OWN,
+  type MeasuredForName,
+} from '@/core/paint/measured-for'
 import { readTyped } from '@/core/paint/typed-reading'
 import { choiceValue, nameValue, noteValue, numberValue } from '../form/form-values'
 import { fieldsOf } from '../form/read-form'
@@ -44,6 +50,8 @@ const ColourFields = z
     hex: text,
     spectrum: text,
     source: z.enum(['', 'spectral', 'uncalibrated']).default(''),
+    measuredFor: z.enum(MEASURED_FOR).default(OWN),
+    scale: z.enum(['', 'share', 'percent']).default(''),
     evidence: text,
     deckColourId: text,
     shift0: text,
@@ -75,15 +83,22 @@ const ColourFields = z
       sharePercent,
       reading: plain(read.reading),
       source: source || null,
-      evidence: evidenceOf(form.evidence),
+      evidence: evidenceOf(form.evidence, form.by === 'lab' ? form.measuredFor : OWN),
     }
   })
 
 type Read = Extract<ReturnType<typeof readTyped>, { ok: true }>['reading']
 
 /** What the form carries along of it; the server looks at it. */
-const evidenceOf = (json: string): Extract<Colour, { reading: unknown }>['evidence'] =>
-  json === '' ? null : (JSON.parse(json) as ReadingEvidence)
+const evidenceOf = (
+  json: string,
+  measuredFor: MeasuredForName,
+): Extract<Colour, { reading: unknown }>['evidence'] =>
+  json !== ''
+    ? (JSON.parse(json) as ReadingEvidence)
+    : measuredFor === OWN
+      ? null
+      : { measuredFor: measuredForWords(measuredFor) }
 
 /** A reading as it is sent: typed arrays become lists. */
 const plain = (reading: Read): Extract<Colour, { reading: unknown }>['reading'] => {

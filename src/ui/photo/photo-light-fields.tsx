@@ -1,6 +1,6 @@
 import { BULBS, kindsOf, type Bulb } from '@/core/light/fittings'
 import { CARD_KINDS, CARDS, type CardKind } from '@/core/photo/card'
-import { Choice } from './choice'
+import { Choice } from '../form/choice'
 import { TAKEN_IN_WORDS, type TakenIn } from './taken-in'
 
 /** What lies in a photo to read it by, and the light it was taken in. */

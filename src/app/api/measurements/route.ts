@@ -1,7 +1,7 @@
 import { isOwnPage } from '@/app/loopback'
 import { labD65, reflectanceOfReading } from '@/core/paint/reading'
 import { readCgats } from '@/formats/cgats'
-import { refusedFile } from '@/formats/measured-colour'
+import { refusedFile, saidOfFile } from '@/formats/measured-colour'
 import { readReadingsCsv } from '@/formats/readings-csv'
 
 const MOST_BYTES = 8_000_000
@@ -19,7 +19,10 @@ export async function POST(request: Request): Promise<Response> {
       ),
     )
   const text = new TextDecoder().decode(bytes)
-  const read = /^[ \t]*BEGIN_DATA_FORMAT/m.test(text) ? readCgats(text) : readReadingsCsv(text)
+  const said = saidOfFile(new URL(request.url).searchParams)
+  const read = /^[ \t]*BEGIN_DATA_FORMAT/m.test(text)
+    ? readCgats(text, said)
+    : readReadingsCsv(text, said)
   if (!read.ok) return Response.json(read)
   const colours = []
   for (const [i, { name, reading }] of read.colours.entries())
@@ -29,5 +32,5 @@ export async function POST(request: Request): Promise<Response> {
       if (!(error instanceof RangeError)) throw error
       return Response.json(refusedFile(i + 1, `Colour ${i + 1}, “${name}”: ${error.message}.`))
     }
-  return Response.json({ ok: true, colours })
+  return Response.json({ ...read, colours })
 }

@@ -117,6 +117,7 @@ function valuesOf(keeper: Keeper): KeeperValues {
             ...entered,
             by: 'spectral',
             spectrum: spectrumText(reading),
+            scale: 'share',
             source: source === 'uncalibrated' ? source : 'spectral',
           }
       }
