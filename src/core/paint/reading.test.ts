@@ -3,6 +3,7 @@ import { ILLUMINANT_SPECTRA } from '../colour/illuminant'
 import { labFromXyz } from '../colour/lab'
 import { bandWeights, whitePoint, xyzUnder } from '../colour/observer'
 import * as samples from '../colour/tables/test-colour-samples'
+import { linearRgbFromHex, xyzFromLinearRgb } from '../colour/srgb'
 import { lrvPercent } from './lrv'
 import { extrapolatedBandsNm, labD65, reflectanceOfReading } from './reading'
 
@@ -73,4 +74,20 @@ test('XYZ with Y over 100 is refused', () => {
   expect(() => reflectanceOfReading({ kind: 'xyz', xyz: [95, 101, 108] })).toThrow(
     /this reading's is 101\.0/,
   )
+})
+
+test('a hex keeps its colour on its way to a reflectance: ΔE00 0.1 at most, from black to white', () => {
+  const steps = [0, 1, 8, 40, 96, 160, 224, 255]
+  const moves = steps.flatMap((r) =>
+    steps.flatMap((g) =>
+      steps.map((b) => {
+        const hex = `#${[r, g, b].map((v) => v.toString(16).padStart(2, '0')).join('')}`
+        return ciede2000(
+          labD65(reflectanceOfReading({ kind: 'srgb', hex })),
+          labFromXyz(xyzFromLinearRgb(linearRgbFromHex(hex))),
+        )
+      }),
+    ),
+  )
+  expect(Math.max(...moves)).toBeLessThan(0.1)
 })

@@ -1,9 +1,14 @@
-import { D65_WEIGHTS, ILLUMINANT_SPECTRA, type IlluminantName } from '../colour/illuminant'
+import {
+  D65_WEIGHTS,
+  D65_WHITE,
+  ILLUMINANT_SPECTRA,
+  type IlluminantName,
+} from '../colour/illuminant'
 import { labFromXyz, xyzFromLab, type Lab } from '../colour/lab'
 import { bandWeights, whitePoint, xyzUnder, type Observer } from '../colour/observer'
 import { BANDS, SPECTRUM_FIRST_NM, type Reflectance, type Xyz } from '../colour/spectrum'
 import { linearRgbFromHex, xyzFromLinearRgb } from '../colour/srgb'
-import { smoothestReflectance } from './smoothest-reflectance'
+import { DARKEST_Y, LIGHTEST_Y, smoothestReflectance } from './smoothest-reflectance'
 
 /** The light and the eye a number was given for; D65 and 2° unless told otherwise. */
 export interface MeasuredFor {
@@ -169,11 +174,16 @@ function interpolate({ nm, share }: Samples): Reflectance {
   return bands
 }
 
-// Screens reach pure black and pure white, paint does not: the two ends are pulled in to the
-// darkest and lightest surface the solver takes, a change under ΔE 0.5.
+// Screens reach pure black and pure white, paint does not: only the two ends are pulled in, to the darkest and the lightest
+// surface there is, by less than an eye or a rounding tells (ΔE00 0.1).
 function withinPaint([x, y, z]: Xyz): Xyz {
-  const top = Math.min(1, 99.5 / Math.max(y, 1e-9))
-  return [x * top + 0.06 * 0.95, y * top + 0.06, z * top + 0.06 * 1.09]
+  const lift = Math.max(0, 1.2 * DARKEST_Y - y)
+  const top = Math.min(1, (0.9999 * LIGHTEST_Y) / Math.max(y, 1e-9))
+  return [
+    x * top + (lift * D65_WHITE[0]) / 100,
+    y * top + lift,
+    z * top + (lift * D65_WHITE[2]) / 100,
+  ]
 }
 
 function checkedLab(lab: Lab): Lab {

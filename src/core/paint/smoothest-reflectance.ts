@@ -9,9 +9,9 @@ export class ImpossibleColourError extends RangeError {
 const TOLERANCE_XYZ = 1e-7
 const TOLERANCE_SLOPE = 1e-6
 const MAX_STEPS = 60
-// Lighter or darker than this no dry paint is, and tanh runs flat.
-const DARKEST_Y = 0.05
-const LIGHTEST_Y = 99.9
+/** Lighter or darker than this no dry paint is, and tanh runs flat; per cent. */
+export const DARKEST_Y = 0.008
+export const LIGHTEST_Y = 99.95
 
 /**
  * The smoothest reflectance in (0, 1) that has the given XYZ under a light: the least squared slope

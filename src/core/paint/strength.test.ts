@@ -11,7 +11,6 @@ import { lrvPercent } from './lrv'
 import { labD65, reflectanceOfReading } from './reading'
 import {
   atStrength,
-  dryFilm,
   mostStrengthPercent,
   ladderOf,
   nearestStrength,
@@ -108,45 +107,6 @@ test('a film of nothing shows its ground, a thick one only itself', () => {
 })
 
 const TERRACOTTA = reflectanceOfReading({ kind: 'lab', lab: [46, 28, 30] })
-
-test('half the tint in a deep base costs hiding, hardly depth', () => {
-  // Common practice, with the sizes of the trial on paper: about 3 L* instead of 9, and a contrast
-  // ratio that falls by about a tenth.
-  const whole = dryFilm(TERRACOTTA, WHITE_BASE, 'deep', 100)
-  const half = dryFilm(TERRACOTTA, WHITE_BASE, 'deep', 50)
-  const lift = labD65(half.reflectance)[0] - labD65(whole.reflectance)[0]
-  expect(lift).toBeGreaterThan(1.5)
-  expect(lift).toBeLessThan(4.5)
-  expect(whole.contrastRatio).toBeGreaterThan(0.95)
-  expect(whole.contrastRatio - half.contrastRatio).toBeGreaterThan(0.05)
-  expect(labD65(atStrength(TERRACOTTA, WHITE_BASE, 50))[0] - 46).toBeGreaterThan(7)
-})
-
-test('the less white a base holds, the more hiding a cut costs; the white base always hides', () => {
-  const ratios = (['white', 'mid', 'deep', 'clear'] as const).map(
-    (base) => dryFilm(TERRACOTTA, WHITE_BASE, base, 50).contrastRatio,
-  )
-  expect(ratios).toEqual([...ratios].sort((p, q) => q - p))
-  expect(ratios[0]).toBeGreaterThan(0.98)
-})
-
-test('more tint hides better, and a film at full strength is the colour', () => {
-  fc.assert(
-    fc.property(
-      fc.constantFrom('white', 'mid', 'deep', 'clear'),
-      fc.integer({ min: 5, max: 90 }),
-      (base, strength) => {
-        const less = dryFilm(TERRACOTTA, WHITE_BASE, base, strength).contrastRatio
-        const more = dryFilm(TERRACOTTA, WHITE_BASE, base, strength + 10).contrastRatio
-        expect(more).toBeGreaterThanOrEqual(less - 1e-9)
-        expect(more).toBeLessThanOrEqual(1 + 1e-9)
-      },
-    ),
-    { numRuns: 60 },
-  )
-  const [l, a, b] = labD65(dryFilm(TERRACOTTA, WHITE_BASE, 'white', 100).reflectance)
-  expect(Math.hypot(l - 46, a - 28, b - 30)).toBeLessThan(0.5)
-})
 
 test('the strength that comes nearest to a wanted lightness is found again', () => {
   for (const wanted of [30, 75, 140]) {

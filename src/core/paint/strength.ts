@@ -1,11 +1,5 @@
 import { BANDS, type Reflectance } from '../colour/spectrum'
-import {
-  filmReflectance,
-  insideReflectance,
-  kOverS,
-  opaqueReflectance,
-  outsideReflectance,
-} from './kubelka-munk'
+import { insideReflectance, kOverS, opaqueReflectance, outsideReflectance } from './kubelka-munk'
 import { lrvPercent } from './lrv'
 
 export const BASES = ['white', 'mid', 'deep', 'clear'] as const
@@ -16,31 +10,11 @@ export type Base = (typeof BASES)[number]
 export const STRENGTHS_PERCENT = [100, 75, 50, 25] as const
 const STRONGER_PERCENT = [150, 125] as const
 
-/**
- * What is known of a base beyond its colour: scattering of its white over that of the white base, and
- * the most tint it takes. Orders of magnitude of house paint, common practice; a deck that knows
- * better says so.
- */
-const BASE_TRAITS: Record<Base, { readonly whiteScatter: number; readonly mostPercent: number }> = {
-  white: { whiteScatter: 1, mostPercent: 150 },
-  mid: { whiteScatter: 0.55, mostPercent: 125 },
-  deep: { whiteScatter: 0.12, mostPercent: 100 },
-  clear: { whiteScatter: 0.03, mostPercent: 100 },
-}
-
-// Scattering of the whole tint of a full formula over that of the white base's white: earths and
-// organics scatter about a third as much.
-const TINT_SCATTER = 0.35
-
-// Scattering of two coats of the white base, S·X: opaque whites hide at a contrast ratio near 0.98.
-const TWO_COATS = 6
-
-// Black and white parts of a drawdown card, inside reflectances.
-const CARD_BLACK = 0.01
-const CARD_WHITE = 0.85
+/** The most tint each base takes, per cent of a formula; common practice, a deck that knows better says so. */
+const MOST_PERCENT: Record<Base, number> = { white: 150, mid: 125, deep: 100, clear: 100 }
 
 /** The strongest mix a base takes, per cent. */
-export const mostStrengthPercent = (base: Base): number => BASE_TRAITS[base].mostPercent
+export const mostStrengthPercent = (base: Base): number => MOST_PERCENT[base]
 
 /** Why a base has no ladder of paler colours, or null where it has one. */
 export function whyNoLadder(base: Base): string | null {
@@ -95,49 +69,6 @@ export function atStrength(
   return mixed
 }
 
-/** A mix as two coats of it look and hide. */
-export interface DryFilm {
-  /** Over white, 36 bands. */
-  readonly reflectance: Reflectance
-  /** LRV over black divided by LRV over white, 0 to 1; 0.98 and more is full hiding. */
-  readonly contrastRatio: number
-}
-
-/**
- * Two coats of a colour at a strength in any base, with the two constants of Kubelka and Munk: base
- * and tint absorb and scatter apart, the film lies over white and over black (Kubelka 1948).
- *
- * The formula's split into K and S is not known from its colour; the base's white and a usual
- * scattering of the tint stand in for it, so this tells the direction and the size, not the third figure.
- *
- * @throws RangeError for a strength outside 0 to 150
- */
-export function dryFilm(
-  full: Reflectance,
-  whiteBase: Reflectance,
-  base: Base,
-  strengthPercent: number,
-): DryFilm {
-  const share = checkedShare(strengthPercent)
-  const { whiteScatter } = BASE_TRAITS[base]
-  const overWhite = new Float64Array(BANDS)
-  const overBlack = new Float64Array(BANDS)
-  for (let band = 0; band < BANDS; band++) {
-    const baseAbsorbs = kOverS(insideReflectance(whiteBase[band]!)) * whiteScatter
-    const fullRatio = kOverS(insideReflectance(full[band]!))
-    const tintAbsorbs = fullRatio * (whiteScatter + TINT_SCATTER) - baseAbsorbs
-    const scatters = whiteScatter + share * TINT_SCATTER
-    const ratio = Math.max(1e-6, (baseAbsorbs + share * tintAbsorbs) / scatters)
-    const thickness = scatters * TWO_COATS
-    overWhite[band] = outsideReflectance(filmReflectance(ratio, thickness, CARD_WHITE))
-    overBlack[band] = outsideReflectance(filmReflectance(ratio, thickness, CARD_BLACK))
-  }
-  return {
-    reflectance: overWhite,
-    contrastRatio: lrvPercent(overBlack) / lrvPercent(overWhite),
-  }
-}
-
 /**
  * The strength at which a colour comes nearest to something wanted.
  *
@@ -168,7 +99,8 @@ export const strengthForLrv = (
 ): number =>
   nearestStrength(full, whiteBase, base, (mixed) => Math.abs(lrvPercent(mixed) - wantedPercent))
 
-function checkedShare(strengthPercent: number): number {
+/** A strength as a share, 0 to 1.5; throws RangeError outside. */
+export function checkedShare(strengthPercent: number): number {
   if (!(strengthPercent >= 0 && strengthPercent <= 150))
     throw new RangeError(`strength must be 0 to 150 %, got ${strengthPercent}`)
   return strengthPercent / 100

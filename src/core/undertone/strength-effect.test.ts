@@ -42,7 +42,7 @@ test('a grey of black and white has no undertone to lose', () => {
 
 test('in a deep base half the tint lightens little and hides less', () => {
   const words = halfTintWords(surface([40, 28, 26]), BASE, 'deep')
-  const [, lift, half, whole] = /about (\d+) L\*.*hide (\d+) %.*instead of (\d+) %/
+  const [, lift, half, whole] = /about (\d+) L\*.*hide ([\d.]+) %.*instead of ([\d.]+) %/
     .exec(words)!
     .map(Number)
   expect(lift).toBeLessThan(6)

@@ -2,7 +2,8 @@ import type { PreparedLight } from '../colour/appearance'
 import type { Reflectance } from '../colour/spectrum'
 import { lrvPercent } from '../paint/lrv'
 import { labD65 } from '../paint/reading'
-import { dryFilm, type Base } from '../paint/strength'
+import { dryFilm } from '../paint/dry-film'
+import type { Base } from '../paint/strength'
 import { LITTLE_LEFT_BELOW, undertoneWords } from './hue-name'
 import { lightnessWord } from './lightness-word'
 import { undertoneOf } from './undertone'
@@ -51,4 +52,4 @@ export function halfTintWords(full: Reflectance, whiteBase: Reflectance, base: B
 }
 
 const percent = ({ contrastRatio }: { readonly contrastRatio: number }): number =>
-  Math.round(100 * contrastRatio)
+  Number((100 * contrastRatio).toFixed(1))
