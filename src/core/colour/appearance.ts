@@ -2,6 +2,7 @@ import { cam16, cam16Viewing, ucsOf, type Cam16, type Cam16Viewing, type Ucs } f
 import { cat16Matrix, degreeOfAdaptation, multiply, type Matrix3 } from './cat16'
 import { D65_WHITE } from './illuminant'
 import { bandWeights, whitePoint, xyzUnder } from './observer'
+import { linearRgbFromOklab, oklab } from './oklab'
 import { flatReflectance, type Reflectance, type Spectrum, type Xyz } from './spectrum'
 import {
   hexFromLinearRgb,
@@ -169,17 +170,29 @@ export const ucsOnScreen = ({ hex }: ScreenColour): Ucs =>
 const GAMUT_TOLERANCE = 1e-4
 
 function fitToScreen(rgb: LinearRgb): ScreenColour {
-  const low = Math.min(...rgb)
-  const high = Math.max(...rgb)
-  if (low >= -GAMUT_TOLERANCE && high <= 1 + GAMUT_TOLERANCE)
-    return { hex: hexFromLinearRgb(rgb), inGamut: true, p3: null }
-  // Towards the grey of the same luminance until the worst channel fits.
-  const y = Math.min(1, Math.max(0, 0.2126 * rgb[0] + 0.7152 * rgb[1] + 0.0722 * rgb[2]))
-  const keepLow = low < 0 ? y / (y - low) : 1
-  const keepHigh = high > 1 ? (1 - y) / (high - y) : 1
-  const keep = Math.min(keepLow, keepHigh)
-  const fitted = rgb.map((channel) => y + keep * (channel - y)) as [number, number, number]
+  if (fits(rgb)) return { hex: hexFromLinearRgb(rgb), inGamut: true, p3: null }
   const wide = linearP3FromLinearRgb(rgb)
-  const p3 = wide.every((v) => v >= -GAMUT_TOLERANCE && v <= 1 + GAMUT_TOLERANCE)
-  return { hex: hexFromLinearRgb(fitted), inGamut: false, p3: p3 ? p3Css(wide) : null }
+  return {
+    hex: hexFromLinearRgb(strongestThatFits(rgb)),
+    inGamut: false,
+    p3: fits(wide) ? p3Css(wide) : null,
+  }
+}
+
+const fits = (rgb: LinearRgb): boolean =>
+  rgb.every((v) => v >= -GAMUT_TOLERANCE && v <= 1 + GAMUT_TOLERANCE)
+
+const HALVINGS = 14
+
+/** The strongest colour of the same hue and lightness that the screen shows: chroma taken back in Oklab (CSS Color 4, gamut mapping). */
+function strongestThatFits(rgb: LinearRgb): LinearRgb {
+  const [lightness, a, b] = oklab(rgb)
+  const l = Math.min(1, Math.max(0, lightness))
+  let [kept, lost] = [0, 1]
+  for (let n = 0; n < HALVINGS; n++) {
+    const share = (kept + lost) / 2
+    if (fits(linearRgbFromOklab([l, share * a, share * b]))) kept = share
+    else lost = share
+  }
+  return linearRgbFromOklab([l, kept * a, kept * b])
 }
