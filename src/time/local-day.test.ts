@@ -1,4 +1,5 @@
-import { clockTime } from '../core/light/day-clock'
+import { Temporal } from 'temporal-polyfill'
+import { clockTime, minuteAtClockTime, utcMsAt } from '../core/light/day-clock'
 import { dayByClock } from '../core/light/zone-clock'
 import { isTimeZone, localDay, zoneClock } from './local-day'
 import { findTowns } from './towns'
@@ -49,12 +50,57 @@ test.each([
   'America/Havana',
   'Australia/Lord_Howe',
   'Asia/Kolkata',
-])('every day of six years in %s is the same by its clock as by the calendar library', (zone) => {
+])('every day of six years in %s begins and ends as by the calendar library', (zone) => {
   const clock = zoneClock(zone, '2026-06-21')
-  for (let day = Date.UTC(2024, 0, 1); day < Date.UTC(2030, 0, 1); day += 86_400_000) {
-    const date = new Date(day).toISOString().slice(0, 10)
-    expect(dayByClock(clock, date)).toEqual(localDay(date, zone))
+  for (let at = Date.UTC(2024, 0, 1); at < Date.UTC(2030, 0, 1); at += 86_400_000) {
+    const date = new Date(at).toISOString().slice(0, 10)
+    const start = Temporal.PlainDate.from(date).toZonedDateTime(zone)
+    const end = Temporal.PlainDate.from(date).add({ days: 1 }).toZonedDateTime(zone)
+    const day = dayByClock(clock, date)!
+    expect([day.startUtcMs, utcMsAt(day, day.lengthMinutes)]).toEqual([
+      start.epochMilliseconds,
+      end.epochMilliseconds,
+    ])
   }
+})
+
+// Days without a midnight, days of 23 and of 25 hours, a jump of half an hour, by the IANA time zone database.
+test.each([
+  ['2025-09-07', 'America/Santiago', 1380, '01:00'],
+  ['2026-04-24', 'Africa/Cairo', 1380, '01:00'],
+  ['2026-10-29', 'Africa/Cairo', 1500, '00:00'],
+  ['2026-03-29', 'Asia/Beirut', 1380, '01:00'],
+  ['2026-03-08', 'America/Havana', 1380, '01:00'],
+  ['2026-11-01', 'America/Havana', 1500, '00:00'],
+  ['2026-03-29', 'Europe/London', 1380, '00:00'],
+  ['2026-10-25', 'Europe/London', 1500, '00:00'],
+  ['2026-10-04', 'Australia/Lord_Howe', 1410, '00:00'],
+])('%s in %s: every minute shows what clocks there show', (date, zone, length, first) => {
+  const day = localDay(date, zone)
+  expect(day.lengthMinutes).toBe(length)
+  expect(clockTime(day, 0)).toBe(first)
+  // The platform's own calendar, not the library that the table comes from.
+  const clock = new Intl.DateTimeFormat('en-GB', {
+    timeZone: zone,
+    hour: '2-digit',
+    minute: '2-digit',
+    hourCycle: 'h23',
+  })
+  const wrong = Array.from({ length }, (_, minute) => minute).filter(
+    (minute) => clockTime(day, minute) !== clock.format(utcMsAt(day, minute)),
+  )
+  expect(wrong).toEqual([])
+  // An hour that is skipped is never found, every other is, at its first showing.
+  expect(minuteAtClockTime(day, '12:00')).toBe(
+    Array.from({ length }, (_, m) => m).find((m) => clock.format(utcMsAt(day, m)) === '12:00'),
+  )
+  if (first === '01:00') expect(minuteAtClockTime(day, '00:30')).toBeNull()
+})
+
+test('a day that clocks jumped over is none', () => {
+  // Samoa went from 29 to 31 December 2011.
+  expect(() => localDay('2011-12-30', 'Pacific/Apia')).toThrow(/no day 2011-12-30/)
+  expect(localDay('2011-12-31', 'Pacific/Apia').lengthMinutes).toBe(1440)
 })
 
 test('a date that does not exist or lies outside the years that are known is none', () => {

@@ -1,6 +1,7 @@
 import { Temporal } from 'temporal-polyfill'
-import { MS_PER_MINUTE, type LocalDay } from '../core/light/day-clock'
-import type { ZoneClock } from '../core/light/zone-clock'
+import { dayNumber } from '../core/light/calendar-date'
+import type { LocalDay } from '../core/light/day-clock'
+import { dayByClock, type ZoneClock } from '../core/light/zone-clock'
 
 /**
  * A calendar day at a place in UTC, with the clock changes in it.
@@ -10,34 +11,10 @@ import type { ZoneClock } from '../core/light/zone-clock'
  * @throws RangeError for a date or a zone that does not exist
  */
 export function localDay(isoDate: string, timeZone: string): LocalDay {
-  const date = Temporal.PlainDate.from(isoDate, { overflow: 'reject' })
-  const start = date.toZonedDateTime(timeZone)
-  const end = date.add({ days: 1 }).toZonedDateTime(timeZone)
-  const lengthMinutes = Math.round(
-    (end.epochMilliseconds - start.epochMilliseconds) / MS_PER_MINUTE,
-  )
-  return {
-    date: isoDate,
-    startUtcMs: start.epochMilliseconds,
-    lengthMinutes,
-    shifts: clockShifts(start, end),
-  }
-}
-
-function clockShifts(
-  start: Temporal.ZonedDateTime,
-  end: Temporal.ZonedDateTime,
-): LocalDay['shifts'] {
-  const shifts: { atMinute: number; byMinutes: number }[] = []
-  let before = start
-  for (;;) {
-    const change = before.getTimeZoneTransition('next')
-    if (!change || change.epochMilliseconds >= end.epochMilliseconds) return shifts
-    const byMinutes = (change.offsetNanoseconds - before.offsetNanoseconds) / 60e9
-    const atMinute = (change.epochMilliseconds - start.epochMilliseconds) / MS_PER_MINUTE
-    if (byMinutes !== 0) shifts.push({ atMinute, byMinutes })
-    before = change
-  }
+  if (!isTimeZone(timeZone)) throw new RangeError(`there is no time zone “${timeZone}”`)
+  const day = dayNumber(isoDate) === null ? null : dayByClock(zoneClock(timeZone, isoDate), isoDate)
+  if (!day) throw new RangeError(`there is no day ${isoDate} in ${timeZone}`)
+  return day
 }
 
 // A date is asked for in the years around a visit.

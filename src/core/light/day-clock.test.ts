@@ -1,9 +1,16 @@
 import { clockTime, minuteAtClockTime } from './day-clock'
 
-const plain = { date: '2026-06-21', startUtcMs: 0, lengthMinutes: 1440, shifts: [] }
+const plain = {
+  date: '2026-06-21',
+  startUtcMs: 0,
+  startClockMinutes: 0,
+  lengthMinutes: 1440,
+  shifts: [],
+}
 const springForward = {
   date: '2026-03-29',
   startUtcMs: 0,
+  startClockMinutes: 0,
   lengthMinutes: 1380,
   shifts: [{ atMinute: 60, byMinutes: 60 }],
 }

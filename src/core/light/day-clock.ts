@@ -4,6 +4,8 @@ export interface LocalDay {
   readonly date: string
   /** The day's first instant, milliseconds since 1970, UTC. */
   readonly startUtcMs: number
+  /** What the clock shows then, minutes: 0 but on a day without a midnight, whose first hour the clocks skip. */
+  readonly startClockMinutes: number
   /** 1440, or more or less on the days the clocks change. */
   readonly lengthMinutes: number
   /** Where clocks jump: after `atMinute` of the day they stand `byMinutes` further on. */
@@ -15,10 +17,10 @@ export const MS_PER_MINUTE = 60_000
 export const utcMsAt = (day: LocalDay, minute: number): number =>
   day.startUtcMs + minute * MS_PER_MINUTE
 
-/** What the clock on the wall shows `minute` minutes into the day: "16:05". */
+/** What the clock on the wall shows `minute` minutes after the day's first instant: "16:05". */
 export function clockTime(day: LocalDay, minute: number): string {
   const shift = day.shifts.reduce((sum, s) => (minute >= s.atMinute ? sum + s.byMinutes : sum), 0)
-  return clockOfMinutes(Math.round(minute) + shift)
+  return clockOfMinutes(day.startClockMinutes + Math.round(minute) + shift)
 }
 
 /** Minutes after midnight as a clock shows them: "09:05". */

@@ -64,25 +64,61 @@ export interface SkyIlluminance {
   readonly diffuseHorizontalLux: number
 }
 
+// The formulas are of daylight; a root of the sine stands upright on the horizon. Up to this height the sky grows out of the
+// twilight below it, in the logarithm, to the formula's value and slope there.
+const FORMULA_FROM_DEG = 6
+// Twilight ends in nothing, not on a step.
+const LAST_TWILIGHT_DEG = 2
+
 /**
  * Daylight outdoors by the sun's height, lux.
  *
- * Source: IES formulas for clear, partly cloudy and overcast skies, without the orbit factor;
- * twilight below the horizon decays exponentially and ends at −12°.
+ * Source: IES formulas for clear, partly cloudy and overcast skies, without the orbit factor, from 6° up; twilight below
+ * the horizon decays exponentially and ends at −12°; between them a smooth line in the logarithm.
+ *
+ * @throws RangeError for a height outside −90 to 90
  */
 export function skyIlluminance(sky: Sky, altitudeDeg: number): SkyIlluminance {
+  if (!(Math.abs(altitudeDeg) <= 90))
+    throw new RangeError(`the sun's height must be −90 to 90°, got ${altitudeDeg}`)
   const kind = SKY_KINDS[sky]
-  if (altitudeDeg <= 0) {
-    const twilight =
-      altitudeDeg > DARK_BELOW_DEG ? Math.exp(TWILIGHT_DECAY_PER_DEG * altitudeDeg) : 0
-    return { directNormalLux: 0, diffuseHorizontalLux: kind.diffuseBaseLux * twilight }
-  }
   const sine = Math.sin(altitudeDeg * RAD)
   return {
     directNormalLux:
-      kind.extinction === null ? 0 : SOLAR_ILLUMINANCE_LUX * Math.exp(-kind.extinction / sine),
-    diffuseHorizontalLux: kind.diffuseBaseLux + kind.diffuseGainLux * sine ** kind.diffuseExponent,
+      kind.extinction === null || altitudeDeg <= 0
+        ? 0
+        : SOLAR_ILLUMINANCE_LUX * Math.exp(-kind.extinction / sine),
+    diffuseHorizontalLux:
+      altitudeDeg >= FORMULA_FROM_DEG
+        ? diffuseByFormula(kind, altitudeDeg)
+        : altitudeDeg > 0
+          ? diffuseNearHorizon(kind, altitudeDeg)
+          : kind.diffuseBaseLux * twilight(altitudeDeg),
   }
+}
+
+const diffuseByFormula = (kind: SkyKind, altitudeDeg: number): number =>
+  kind.diffuseBaseLux + kind.diffuseGainLux * Math.sin(altitudeDeg * RAD) ** kind.diffuseExponent
+
+/** A cubic in the logarithm (Hermite) from the twilight's value and slope to the formula's. */
+function diffuseNearHorizon(kind: SkyKind, altitudeDeg: number): number {
+  const t = altitudeDeg / FORMULA_FROM_DEG
+  const above = Math.log(diffuseByFormula(kind, FORMULA_FROM_DEG))
+  const slope = (Math.log(diffuseByFormula(kind, FORMULA_FROM_DEG + 0.01)) - above) / 0.01
+  const [h00, h10] = [(1 + 2 * t) * (1 - t) ** 2, t * (1 - t) ** 2]
+  const [h01, h11] = [t * t * (3 - 2 * t), t * t * (t - 1)]
+  return Math.exp(
+    h00 * Math.log(kind.diffuseBaseLux) +
+      h10 * FORMULA_FROM_DEG * TWILIGHT_DECAY_PER_DEG +
+      h01 * above +
+      h11 * FORMULA_FROM_DEG * slope,
+  )
+}
+
+function twilight(altitudeDeg: number): number {
+  const left = (altitudeDeg - DARK_BELOW_DEG) / LAST_TWILIGHT_DEG
+  const fade = Math.min(1, Math.max(0, left))
+  return Math.exp(TWILIGHT_DECAY_PER_DEG * altitudeDeg) * fade
 }
 
 /**

@@ -17,9 +17,13 @@ export function dayByClock(zone: ZoneClock, date: string): LocalDay | null {
   if (number === null || date < zone.firstDate || date > zone.lastDate) return null
   const startUtcMs = dayStart(zone, number)
   const endUtcMs = dayStart(zone, number + 1)
+  // Where clocks jumped over a whole day there is none.
+  if (endUtcMs <= startUtcMs) return null
+  const offset = zone.offsets.findLast(([from]) => from <= startUtcMs)?.[1] ?? 0
   return {
     date,
     startUtcMs,
+    startClockMinutes: (startUtcMs - number * MS_PER_DAY) / MS_PER_MINUTE + offset,
     lengthMinutes: Math.round((endUtcMs - startUtcMs) / MS_PER_MINUTE),
     shifts: zone.offsets.flatMap(([from, offset], i) =>
       i > 0 && from > startUtcMs && from < endUtcMs
