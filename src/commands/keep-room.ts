@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { wallWidthMm } from '../core/light/room'
+import { wallFacing, wallWidthMm } from '../core/light/walls'
 import { USE_HOURS } from '../core/light/use-hours'
 import { TREATMENTS } from '../core/paint/treatment'
 import { findRoom, saveRoom, saveSights } from '../db/rooms'
@@ -16,6 +16,8 @@ export const keepRoom = kind({
     northSouthMm: millimetres(500, 50_000),
     eastWestMm: millimetres(500, 50_000),
     heightMm: millimetres(1500, 15_000),
+    /** Where its north wall faces; changes of before it was asked stand square to the compass. */
+    northDeg: z.number().min(-45).max(45).default(0),
     useHours: z.enum(USE_HOURS),
     treatment: z.enum(TREATMENTS),
     seenFrom: z.array(id).max(100),
@@ -24,7 +26,7 @@ export const keepRoom = kind({
   async write(tx, { visitId, roomId, seenFrom, ...room }, { receivedAt }) {
     const before = await findRoom(tx, roomId)
     const tooWide = before?.windows.find(
-      (window) => window.widthMm > wallWidthMm(room, window.bearingDeg),
+      (window) => window.widthMm > wallWidthMm(room, wallFacing(room, window.bearingDeg)),
     )
     if (tooWide)
       throw new Refusal(

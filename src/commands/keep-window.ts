@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { compassWord } from '../core/light/aspect'
 import { CURTAINS, GLAZINGS, GROUNDS, kindsOf, OPPOSITES } from '../core/light/fittings'
-import { wallWidthMm } from '../core/light/room'
+import { wallFacing, wallWidthMm } from '../core/light/walls'
 import { findRoom, saveWindow } from '../db/rooms'
 import { kind, Refusal } from './kind'
 import { metresWords } from './room-words'
@@ -24,16 +24,19 @@ export const keepWindow = kind({
     opposite: z.enum(kindsOf(OPPOSITES)),
     oppositeDeg: z.int().min(0).max(85),
     ground: z.enum(kindsOf(GROUNDS)),
+    /** Where its middle stands along its wall; null where it is spread evenly with the others. */
+    alongPercent: z.number().min(0).max(100).nullable().default(null),
   }),
   visitOf: ({ visitId }) => visitId,
   async write(tx, { visitId, roomId, windowId, ...window }) {
     const room = await findRoom(tx, roomId)
     if (room?.visitId !== visitId)
       throw new Refusal('That room is not in this visit, or was taken out.')
-    const wall = wallWidthMm(room, window.bearingDeg)
-    if (window.widthMm > wall)
+    const wall = wallFacing(room, window.bearingDeg)
+    const width = wallWidthMm(room, wall)
+    if (window.widthMm > width)
       throw new Refusal('', {
-        widthMm: `Expected at most ${metresWords(wall)}, the width of that wall, got ${metresWords(window.widthMm)}.`,
+        widthMm: `Expected at most ${metresWords(width)}, the width of the ${wall} wall, got ${metresWords(window.widthMm)}.`,
       })
     const top = window.heightMm + window.sillMm
     if (window.pitchDeg === 90 && top > room.heightMm)

@@ -25,6 +25,7 @@ const WindowShape = z.object({
   opposite: z.enum(kindsOf(OPPOSITES)),
   oppositeDeg: z.number(),
   ground: z.enum(kindsOf(GROUNDS)),
+  alongPercent: z.number().nullable(),
 })
 const LampShape = z.object({
   id: z.uuid(),
@@ -42,6 +43,8 @@ const RoomRow = z.object({
   northSouthMm: z.number(),
   eastWestMm: z.number(),
   heightMm: z.number(),
+  /** Where its north wall faces, clockwise from true north. */
+  northDeg: z.number(),
   useHours: z.enum(USE_HOURS),
   treatment: z.enum(TREATMENTS),
   /** The keeper that leads, once it is chosen. */
@@ -56,7 +59,7 @@ export type Window = z.infer<typeof WindowShape>
 export type Lamp = z.infer<typeof LampShape>
 
 const SELECT = `select r.id, r.visit_id as "visitId", r.name, r.north_south_mm as "northSouthMm",
-  r.east_west_mm as "eastWestMm", r.height_mm as "heightMm", r.use_hours as "useHours", r.treatment,
+  r.east_west_mm as "eastWestMm", r.height_mm as "heightMm", r.north_deg as "northDeg", r.use_hours as "useHours", r.treatment,
   (select k.id from keeper k where k.id = r.lead_keeper_id and k.removed_at is null) as "leadKeeperId",
   coalesce((select json_agg(case s.room_id when r.id then s.seen_room_id else s.room_id end)
     from room_sight s join room o on o.id = case s.room_id when r.id then s.seen_room_id else s.room_id end
@@ -64,7 +67,8 @@ const SELECT = `select r.id, r.visit_id as "visitId", r.name, r.north_south_mm a
   coalesce((select json_agg(json_build_object('id', w.id, 'bearingDeg', w.bearing_deg,
       'widthMm', w.width_mm, 'heightMm', w.height_mm, 'sillMm', w.sill_mm, 'pitchDeg', w.pitch_deg,
       'glazing', w.glazing, 'curtain', w.curtain, 'overhangMm', w.overhang_mm,
-      'opposite', w.opposite, 'oppositeDeg', w.opposite_deg, 'ground', w.ground)
+      'opposite', w.opposite, 'oppositeDeg', w.opposite_deg, 'ground', w.ground,
+      'alongPercent', w.along_percent)
       order by w.bearing_deg, w.id)
     from room_window w where w.room_id = r.id and w.removed_at is null), '[]') as windows,
   coalesce((select json_agg(json_build_object('id', l.id, 'bulb', l.bulb, 'cctK', l.cct_k,
@@ -102,13 +106,13 @@ export async function saveRoom(
 ): Promise<boolean> {
   return done(
     await tx.query(
-      `insert into room (id, visit_id, name, north_south_mm, east_west_mm, height_mm, use_hours, treatment,
+      `insert into room (id, visit_id, name, north_south_mm, east_west_mm, height_mm, use_hours, treatment, north_deg,
          position, created_at)
-       values ($1, $2, $3, $4, $5, $6, $7, $8,
-         (select coalesce(max(position) + 1, 0) from room where visit_id = $2), $9::timestamptz)
+       values ($1, $2, $3, $4, $5, $6, $7, $8, $9,
+         (select coalesce(max(position) + 1, 0) from room where visit_id = $2), $10::timestamptz)
        on conflict (id) do update set name = excluded.name, north_south_mm = excluded.north_south_mm,
          east_west_mm = excluded.east_west_mm, height_mm = excluded.height_mm,
-         use_hours = excluded.use_hours, treatment = excluded.treatment
+         use_hours = excluded.use_hours, treatment = excluded.treatment, north_deg = excluded.north_deg
        where room.visit_id = excluded.visit_id and room.removed_at is null
        returning id`,
       [
@@ -120,6 +124,7 @@ export async function saveRoom(
         room.heightMm,
         room.useHours,
         room.treatment,
+        room.northDeg,
         at,
       ],
     ),
@@ -209,9 +214,9 @@ export async function copyRoom(
   }: Readonly<Record<'visitId' | 'roomId' | 'copyId' | 'name' | 'at', string>>,
 ): Promise<boolean> {
   const copied = await tx.query(
-    `insert into room (id, visit_id, name, north_south_mm, east_west_mm, height_mm, use_hours, treatment,
+    `insert into room (id, visit_id, name, north_south_mm, east_west_mm, height_mm, use_hours, treatment, north_deg,
        position, created_at)
-     select $3, visit_id, $4, north_south_mm, east_west_mm, height_mm, use_hours, treatment,
+     select $3, visit_id, $4, north_south_mm, east_west_mm, height_mm, use_hours, treatment, north_deg,
        (select max(position) + 1 from room where visit_id = $1), $5::timestamptz
      from room where id = $2 and visit_id = $1 and removed_at is null returning id`,
     [visitId, roomId, copyId, name, at],
@@ -219,9 +224,9 @@ export async function copyRoom(
   if (copied.length === 0) return false
   await tx.query(
     `insert into room_window (id, room_id, bearing_deg, width_mm, height_mm, sill_mm, pitch_deg, glazing,
-       curtain, overhang_mm, opposite, opposite_deg, ground)
+       curtain, overhang_mm, opposite, opposite_deg, ground, along_percent)
      select ${COPIED_ID}, $2::uuid, bearing_deg, width_mm, height_mm, sill_mm, pitch_deg, glazing,
-       curtain, overhang_mm, opposite, opposite_deg, ground
+       curtain, overhang_mm, opposite, opposite_deg, ground, along_percent
      from room_window where room_id = $1 and removed_at is null`,
     [roomId, copyId],
   )
@@ -239,13 +244,13 @@ export async function saveWindow(tx: Db, roomId: string, window: Window): Promis
   return done(
     await tx.query(
       `insert into room_window (id, room_id, bearing_deg, width_mm, height_mm, sill_mm, pitch_deg, glazing,
-         curtain, overhang_mm, opposite, opposite_deg, ground)
-       values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13)
+         curtain, overhang_mm, opposite, opposite_deg, ground, along_percent)
+       values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14)
        on conflict (id) do update set bearing_deg = excluded.bearing_deg, width_mm = excluded.width_mm,
          height_mm = excluded.height_mm, sill_mm = excluded.sill_mm, pitch_deg = excluded.pitch_deg,
          glazing = excluded.glazing, curtain = excluded.curtain, overhang_mm = excluded.overhang_mm,
          opposite = excluded.opposite, opposite_deg = excluded.opposite_deg, ground = excluded.ground,
-         removed_at = null
+         along_percent = excluded.along_percent, removed_at = null
        where room_window.room_id = excluded.room_id
        returning id`,
       [
@@ -262,6 +267,7 @@ export async function saveWindow(tx: Db, roomId: string, window: Window): Promis
         window.opposite,
         window.oppositeDeg,
         window.ground,
+        window.alongPercent,
       ],
     ),
   )

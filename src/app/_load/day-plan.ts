@@ -1,6 +1,6 @@
 import { COMPARATORS } from '@/core/undertone/comparators'
 import { aspectOf } from '@/core/light/aspect'
-import { clockOfMinutes, minuteAtClockTime, type LocalDay } from '@/core/light/day-clock'
+import { clockOfMinutes, clockTime, minuteAtClockTime, type LocalDay } from '@/core/light/day-clock'
 import type { Sky } from '@/core/light/sky'
 import { dayPlan, MOST_ROOMS } from '@/core/plan/day-plan'
 import { simulatedForecaster } from '@/devices/sky-forecast'
@@ -25,10 +25,11 @@ export async function loadDayPlan(visitId: string, sky: Sky | null = null) {
     candidates.length > 0 ? candidates : COMPARATORS.map(({ reflectance }) => reflectance)
   const place = { latitudeDeg: visit.latitudeDeg, longitudeDeg: visit.longitudeDeg }
   const forecast = await simulatedForecaster(visit.climate).forecast(place, visit.visitDate)
-  const skyAt = (minute: number): Sky =>
-    sky ?? forecast.hours[Math.min(23, Math.floor(minute / 60))]!
   const [first] = roomDays.values()
   const day = first?.day ?? null
+  // A forecast is by the hours of the clock.
+  const skyAt = (minute: number): Sky =>
+    sky ?? forecast.hours[day ? Number(clockTime(day, minute).slice(0, 2)) : 12]!
   const plan = day
     ? dayPlan(
         rooms.map(({ id }) => ({ id, roomDay: roomDays.get(id)!, colours })),

@@ -1,5 +1,5 @@
 import { chanceOver } from '../chance-over'
-import { BRIGHT_ABOVE_PERCENT, DIM_BELOW_PERCENT } from '../light/room'
+import { BRIGHT_ABOVE_PERCENT, DIM_BELOW_PERCENT } from '../light/daylight-factor'
 import type { Want } from './brief'
 import type { RoomCharacter } from './room-character'
 

@@ -1,7 +1,7 @@
 import { DAYLIGHT } from '../undertone/daylight'
 import type { PreparedLight } from '../colour/appearance'
 import type { Reflectance } from '../colour/spectrum'
-import { BRIGHT_ABOVE_PERCENT } from '../light/room'
+import { BRIGHT_ABOVE_PERCENT } from '../light/daylight-factor'
 import { lrvPercent } from '../paint/lrv'
 import { chanceOver } from '../chance-over'
 import { undertoneOf, type Undertone } from '../undertone/undertone'

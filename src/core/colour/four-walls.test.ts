@@ -2,11 +2,14 @@ import { prepareLight } from './appearance'
 import { daylightSpectrum } from './daylight'
 import { fourWalls } from './four-walls'
 import { xyzOfSpectrum } from './observer'
-import { flatReflectance } from './spectrum'
+import { flatReflectance, SPECTRUM_LENGTH } from './spectrum'
 import { reflectanceOfReading } from '../paint/reading'
 import { undertoneOf, undertoneOfXyz } from '../undertone/undertone'
 
 const LUX = 300
+// All of one reflectance, a half.
+const HALF = new Float64Array(SPECTRUM_LENGTH).fill(0.5)
+const GREY_ROOM = { mean: HALF, wall: HALF }
 const perLux = (() => {
   const daylight = daylightSpectrum(6504)
   const y = xyzOfSpectrum(daylight)[1]
@@ -15,7 +18,7 @@ const perLux = (() => {
 const chipLight = prepareLight(perLux, LUX)
 const walls = (lab: readonly [number, number, number]) => {
   const paint = reflectanceOfReading({ kind: 'lab', lab })
-  const room = fourWalls(perLux, LUX, paint, 0.55, 0.5)
+  const room = fourWalls(perLux, LUX, paint, 0.55, GREY_ROOM)
   return {
     chip: undertoneOf(chipLight, paint),
     window: undertoneOfXyz(chipLight, room.xyzForWindowEye),
@@ -25,14 +28,14 @@ const walls = (lab: readonly [number, number, number]) => {
 }
 
 test('walls as grey as the room was change nothing', () => {
-  const room = fourWalls(perLux, LUX, flatReflectance(0.5), 0.55, 0.5)
+  const room = fourWalls(perLux, LUX, flatReflectance(0.5), 0.55, GREY_ROOM)
   expect(room.illuminanceLux).toBeCloseTo(LUX, 9)
   room.spectrum.forEach((power, i) => expect(power).toBeCloseTo(perLux[i]!, 9))
 })
 
 test('an integrating sphere: E = E₀ / (1 − ρ) for a room of one reflectance (Sumpner 1892)', () => {
   // The room as it was, reflecting 0.5, showed twice the first light; at 0.8 it shows five times.
-  const room = fourWalls(perLux, LUX, flatReflectance(0.8), 1, 0.5)
+  const room = fourWalls(perLux, LUX, flatReflectance(0.8), 1, GREY_ROOM)
   expect(room.illuminanceLux / LUX).toBeCloseTo(5 / 2, 9)
 })
 

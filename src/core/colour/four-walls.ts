@@ -19,21 +19,22 @@ export interface FourWalls {
  *
  * @param spectrum at the wall now, 81 values
  * @param wallShare walls over all surfaces of the room, 0 to 1
- * @param reflectanceNow mean reflectance of the room as it is, 0 to 1, which the spectrum holds already
+ * @param now reflectance of the room as it is, over all surfaces and of its walls, 81 values, which the spectrum holds
+ *   already
  */
 export function fourWalls(
   spectrum: Spectrum,
   illuminanceLux: number,
   paint: Reflectance,
   wallShare: number,
-  reflectanceNow: number,
+  now: { readonly mean: Spectrum; readonly wall: Spectrum },
 ): FourWalls {
   const painted = new Float64Array(SPECTRUM_LENGTH)
   for (let i = 0; i < SPECTRUM_LENGTH; i++) {
     const band = Math.min(BANDS - 1, i / 2)
     const wall = (paint[Math.floor(band)]! + paint[Math.ceil(band)]!) / 2
-    const mean = (1 - wallShare) * reflectanceNow + wallShare * wall
-    painted[i] = (spectrum[i]! * (1 - reflectanceNow)) / (1 - mean)
+    const mean = now.mean[i]! + wallShare * (wall - now.wall[i]!)
+    painted[i] = (spectrum[i]! * (1 - now.mean[i]!)) / (1 - mean)
   }
   const gain = xyzOfSpectrum(painted)[1] / xyzOfSpectrum(spectrum)[1]
   const [x, y, z] = xyzUnder(bandWeights(painted), paint)

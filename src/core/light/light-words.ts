@@ -1,5 +1,6 @@
 import { clockTime, type LocalDay } from './day-clock'
-import { daylightFactorPercent, dimness, type LitRoom } from './room'
+import { daylightFactorPercent, dimness } from './daylight-factor'
+import type { LitRoom } from './room'
 import { balanceOf } from './balance'
 import type { RoomDay } from './light-choice'
 import type { Sky } from './sky'

@@ -4,14 +4,13 @@ import { SPECTRUM_LENGTH, type Spectrum } from '../colour/spectrum'
 import { CURTAINS, OPPOSITES } from './fittings'
 import { lampLight } from './lamp-light'
 import {
-  PLAIN_SURFACES,
   surfaceAreaM2,
-  wallWidthMm,
   windowAreaM2,
   windowTransmittance,
   type LitRoom,
   type RoomWindow,
 } from './room'
+import { reflectancesOf } from './room-reflectance'
 import { luxOf, profileDeg, type Sky } from './sky'
 import {
   ALL_WALLS,
@@ -24,7 +23,8 @@ import {
   type SpotChoice,
 } from './spot'
 import { sunPosition, type Place, type SunPosition } from './sun-position'
-import { alongSpectrum, type Outside } from './surface-colours'
+import type { Outside } from './surface-colours'
+import { toWallMm, wallFacing } from './walls'
 import {
   addReflected,
   emptyLightSum,
@@ -76,7 +76,6 @@ export interface LightMoment {
 }
 
 const RAD = Math.PI / 180
-const MM2_PER_M2 = 1e6
 // Under this nobody judges a colour.
 const DARK_LUX = 0.5
 
@@ -168,7 +167,7 @@ function whatEnters(room: LitRoom, place: Place, moment: LightMoment): Entering 
 /** Of the sun through a window, how much lands on the floor before it reaches the wall opposite. */
 function floorShare(room: LitRoom, window: RoomWindow, sun: SunPosition): number {
   if (window.pitchDeg < 90) return 1
-  const depthMm = wallWidthMm(room, window.bearingDeg + 90)
+  const depthMm = 2 * toWallMm(room, wallFacing(room, window.bearingDeg))
   const profile = profileDeg(sun.altitudeDeg, sun.azimuthDeg, window.bearingDeg)
   const highestMm = depthMm * Math.tan(profile * RAD)
   return Math.min(1, Math.max(0, (highestMm - window.sillMm) / window.heightMm))
@@ -232,33 +231,6 @@ function addSum(to: LightSum, from: LightSum, weight: number): void {
   from.sun.forEach((value, at) => (to.sun[at]! += weight * value))
 }
 
-interface RoomReflectances {
-  /** Area-weighted over all surfaces, glass black. */
-  readonly mean: Spectrum
-  readonly floor: Spectrum
-  readonly wall: Spectrum
-}
-
-const known = new WeakMap<LitRoom, RoomReflectances>()
-
-/** Worked out once a room: a room is never changed, only replaced. */
-function reflectancesOf(room: LitRoom): RoomReflectances {
-  const before = known.get(room)
-  if (before) return before
-  const { northSouthMm, eastWestMm, heightMm, windows, surfaces = PLAIN_SURFACES } = room
-  const plan = (northSouthMm * eastWestMm) / MM2_PER_M2
-  const glass = windows.reduce((sum, window) => sum + windowAreaM2(window), 0)
-  const walls = Math.max(0, (2 * (northSouthMm + eastWestMm) * heightMm) / MM2_PER_M2 - glass)
-  const [floor, wall, ceiling] = [surfaces.floor, surfaces.walls, surfaces.ceiling].map(
-    alongSpectrum,
-  )
-  const area = surfaceAreaM2(room)
-  const mean = floor!.map((share, i) => (plan * (share + ceiling![i]!) + walls * wall![i]!) / area)
-  const reflectances = { mean, floor: floor!, wall: wall! }
-  known.set(room, reflectances)
-  return reflectances
-}
-
 /**
  * Adds what a spot sees through a window, pane by pane.
  *
@@ -277,7 +249,7 @@ function addSeen(
   const front = hiddenBelowDeg > 0 ? oppositeReceives(out, window.bearingDeg) : null
   const before = luxOf(seen.sky[0]!)
   for (const pane of panesOf(room, window)) {
-    const view = viewThrough(pane, spot)
+    const view = viewThrough(pane, spot, room.northDeg ?? 0)
     if (!view) continue
     const weight = view.steradians * view.cosine * pane.transmittance
     if (pane.diffuses) {
@@ -297,7 +269,7 @@ function addSeen(
 }
 
 /** How a spot sees a pane, or null where it faces away. */
-function viewThrough({ at, normal, areaMm2 }: Pane, spot: PlacedSpot) {
+function viewThrough({ at, normal, areaMm2 }: Pane, spot: PlacedSpot, northDeg: number) {
   const ray = minus(at, spot.at)
   const square = dot(ray, ray)
   const distance = Math.sqrt(square)
@@ -309,6 +281,7 @@ function viewThrough({ at, normal, areaMm2 }: Pane, spot: PlacedSpot) {
     // No nearer than the pane is wide: a patch is not a point.
     steradians: (out * areaMm2) / Math.max(square, areaMm2),
     altitudeDeg: Math.asin(ray[2] / distance) / RAD,
-    azimuthDeg: (Math.atan2(ray[0], ray[1]) / RAD + 360) % 360,
+    // The pane and the spot lie in the room's own axes, the sky in the compass's.
+    azimuthDeg: (Math.atan2(ray[0], ray[1]) / RAD + northDeg + 360) % 360,
   }
 }

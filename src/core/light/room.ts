@@ -28,6 +28,8 @@ export interface RoomWindow {
   /** How high it stands, as an angle from the middle of the window. */
   readonly oppositeDeg: number
   readonly ground: Ground
+  /** Where its middle stands along its wall, per cent from the left corner seen from inside; null or left out: spread evenly. */
+  readonly alongPercent?: number | null
 }
 
 /** What a window has until somebody says otherwise. */
@@ -83,17 +85,15 @@ export interface LitRoom {
   readonly northSouthMm: number
   readonly eastWestMm: number
   readonly heightMm: number
+  /** Where its north wall faces, clockwise from true north, −45 to 45; left out where the house stands square to the compass. */
+  readonly northDeg?: number
   readonly windows: readonly RoomWindow[]
   readonly lamps: readonly RoomLamp[]
   /** Left out where nothing of them is known. */
   readonly surfaces?: RoomSurfaces
 }
 
-/** Area-weighted reflectance of a furnished room, common practice; what the handbook's factor goes by. */
-export const ROOM_REFLECTANCE = 0.5
-
 const MM2_PER_M2 = 1e6
-const RAD = Math.PI / 180
 
 /** All walls, floor and ceiling, square metres. */
 export function surfaceAreaM2({ northSouthMm, eastWestMm, heightMm }: LitRoom): number {
@@ -111,15 +111,6 @@ export function wallShare(room: LitRoom): number {
   return Math.max(0, walls - glass) / surfaceAreaM2(room)
 }
 
-/** Width of the wall that faces a bearing; the room counts as square to the compass. */
-export function wallWidthMm(
-  { northSouthMm, eastWestMm }: Pick<LitRoom, 'northSouthMm' | 'eastWestMm'>,
-  bearingDeg: number,
-): number {
-  const facesNorthOrSouth = Math.abs(Math.cos(bearingDeg * RAD)) > Math.SQRT1_2
-  return facesNorthOrSouth ? eastWestMm : northSouthMm
-}
-
 export const windowAreaM2 = ({
   widthMm,
   heightMm,
@@ -128,63 +119,3 @@ export const windowAreaM2 = ({
 /** Share of the light on the opening that enters the room. */
 export const windowTransmittance = ({ glazing, curtain }: RoomWindow): number =>
   GLAZINGS[glazing].transmittance * CURTAINS[curtain].transmittance
-
-/**
- * Average daylight factor, per cent: T · A_w · θ / (A · (1 − R²)).
- *
- * Source: BS 8206-2, CIBSE LG10.
- *
- * @param skyAngleDeg vertical angle of sky seen from the window, 90 with nothing opposite
- */
-export function averageDaylightFactorPercent(
-  transmittance: number,
-  windowAreaM2: number,
-  skyAngleDeg: number,
-  surfaceAreaM2: number,
-  meanReflectance: number,
-): number {
-  return (transmittance * windowAreaM2 * skyAngleDeg) / (surfaceAreaM2 * (1 - meanReflectance ** 2))
-}
-
-/**
- * Vertical angle of sky that a window sees, degrees: between what stands opposite and the overhang's edge. A roof
- * window sees past the zenith: 90 more for lying flat, in proportion to its pitch.
- */
-export function skyAngleDeg({
-  opposite,
-  oppositeDeg,
-  overhangMm,
-  heightMm,
-  pitchDeg,
-}: RoomWindow): number {
-  const below = opposite === 'sky' ? 0 : oppositeDeg
-  const above = overhangMm > 0 ? 90 - Math.atan2(heightMm / 2, overhangMm) / RAD : 0
-  return Math.max(0, 180 - pitchDeg - below - above)
-}
-
-/** Average daylight factor of a room as it stands, curtains as they hang, per cent. */
-export function daylightFactorPercent(room: LitRoom): number {
-  return room.windows.reduce(
-    (sum, window) =>
-      sum +
-      averageDaylightFactorPercent(
-        windowTransmittance(window),
-        windowAreaM2(window),
-        skyAngleDeg(window),
-        surfaceAreaM2(room),
-        ROOM_REFLECTANCE,
-      ),
-    0,
-  )
-}
-
-/** Average daylight factors under which a room is dim, and over which it is bright (BS 8206-2, CIBSE LG10). */
-export const DIM_BELOW_PERCENT = 2
-export const BRIGHT_ABOVE_PERCENT = 5
-
-/** dim, moderate or bright by its daylight factor; dark without a window. */
-export function dimness(factorPercent: number): 'dark' | 'dim' | 'moderate' | 'bright' {
-  if (factorPercent === 0) return 'dark'
-  if (factorPercent < DIM_BELOW_PERCENT) return 'dim'
-  return factorPercent <= BRIGHT_ABOVE_PERCENT ? 'moderate' : 'bright'
-}

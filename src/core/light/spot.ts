@@ -1,5 +1,6 @@
 import { CURTAINS, GLAZINGS } from './fittings'
 import type { LitRoom, RoomLamp, RoomWindow } from './room'
+import { alongWallMm, toWallMm, turnOf, wallFacing, wallWidthMm, type WallName } from './walls'
 
 /** Where a sample is held: against a wall, lying flat, or tilted 45° towards the window. */
 export const PLANES = ['north', 'east', 'south', 'west', 'flat', 'tilted'] as const
@@ -48,7 +49,7 @@ export function spotWords(name: SpotName): string {
   return `${held}, ${DEPTH_WORDS[depth]}`
 }
 
-/** East, north and up from the middle of the floor, millimetres or a direction. */
+/** The room's own east and north, and up, from the middle of the floor: millimetres or a direction. */
 export type Vector = readonly [east: number, north: number, up: number]
 
 export interface PlacedSpot {
@@ -64,31 +65,13 @@ const FROM_WALL_MM = 600
 // A sample on a wall stands a hand off it.
 const OFF_WALL_MM = 20
 
-const WALL_BEARINGS: Record<Exclude<Plane, 'flat' | 'tilted'>, number> = {
-  north: 0,
-  east: 90,
-  south: 180,
-  west: 270,
-}
-
-/** The nearest of the four walls to a bearing, as its own bearing. */
-export const wallOf = (bearingDeg: number): number => (Math.round(bearingDeg / 90) % 4) * 90
-
-/** Direction of a bearing on the plan. */
-const towards = (bearingDeg: number): Vector => [
-  Math.sin(bearingDeg * RAD),
-  Math.cos(bearingDeg * RAD),
-  0,
-]
+/** Direction on the plan, in the room's own axes. */
+const towards = (turnDeg: number): Vector => [Math.sin(turnDeg * RAD), Math.cos(turnDeg * RAD), 0]
 
 export const scaled = ([x, y, z]: Vector, by: number): Vector => [x * by, y * by, z * by]
 export const plus = (p: Vector, q: Vector): Vector => [p[0] + q[0], p[1] + q[1], p[2] + q[2]]
 export const minus = (p: Vector, q: Vector): Vector => [p[0] - q[0], p[1] - q[1], p[2] - q[2]]
 export const dot = (p: Vector, q: Vector): number => p[0] * q[0] + p[1] * q[1] + p[2] * q[2]
-
-/** Distance from the middle of the room to a wall, millimetres. */
-const toWall = ({ northSouthMm, eastWestMm }: LitRoom, bearingDeg: number): number =>
-  (wallOf(bearingDeg) % 180 === 0 ? northSouthMm : eastWestMm) / 2
 
 /** The window that a room is lit by: its largest upright one, else its largest. */
 export function mainWindow({ windows }: LitRoom): RoomWindow | null {
@@ -104,21 +87,20 @@ export function mainWindow({ windows }: LitRoom): RoomWindow | null {
  * opposite; without a window from the north.
  */
 export function placeSpot(room: LitRoom, { plane, depth }: Spot): PlacedSpot {
-  const facing = wallOf(mainWindow(room)?.bearingDeg ?? 0)
-  const reach = Math.max(0, toWall(room, facing) - FROM_WALL_MM)
+  const facing = mainWall(room)
+  const reach = Math.max(0, toWallMm(room, facing) - FROM_WALL_MM)
   const along = { window: reach, middle: 0, back: -reach, lamp: 0 }[depth]
-  const onFloor: Vector = depth === 'lamp' ? lampFoot(room) : scaled(towards(facing), along)
+  const onFloor: Vector = depth === 'lamp' ? lampFoot(room) : scaled(towards(turnOf(facing)), along)
   if (plane === 'flat') return { at: atHeight(onFloor, TABLE_HEIGHT_MM), normal: [0, 0, 1] }
   if (plane === 'tilted') {
-    const [east, north] = scaled(towards(facing), Math.SQRT1_2)
+    const [east, north] = scaled(towards(turnOf(facing)), Math.SQRT1_2)
     return { at: atHeight(onFloor, TABLE_HEIGHT_MM), normal: [east, north, Math.SQRT1_2] }
   }
-  const bearing = WALL_BEARINGS[plane]
-  const outwards = towards(bearing)
+  const outwards = towards(turnOf(plane))
   // On the wall, as far along it as the spot is deep; beside the window on its own wall.
   const across = dot(onFloor, outwards)
-  const base = plus(onFloor, scaled(outwards, toWall(room, bearing) - OFF_WALL_MM - across))
-  const aside = bearing === facing ? besideWindow(room, facing) : ([0, 0, 0] as const)
+  const base = plus(onFloor, scaled(outwards, toWallMm(room, plane) - OFF_WALL_MM - across))
+  const aside = plane === facing ? besideWindow(room, facing) : ([0, 0, 0] as const)
   return {
     at: plus(atHeight(base, Math.min(EYE_HEIGHT_MM, room.heightMm / 2)), aside),
     normal: scaled(outwards, -1),
@@ -128,9 +110,13 @@ export function placeSpot(room: LitRoom, { plane, depth }: Spot): PlacedSpot {
 const atHeight = ([east, north]: Vector, up: number): Vector => [east, north, up]
 
 /** Halfway between the middle of the window's wall and its corner, where there is wall. */
-function besideWindow(room: LitRoom, facing: number): Vector {
-  return scaled(towards((facing + 90) % 360), (toWall(room, facing + 90) * 3) / 4)
+function besideWindow(room: LitRoom, facing: WallName): Vector {
+  return scaled(towards(turnOf(facing) + 90), (wallWidthMm(room, facing) / 2) * (3 / 4))
 }
+
+/** The wall of the window that a room is lit by; north without a window. */
+const mainWall = (room: LitRoom): WallName =>
+  wallFacing(room, mainWindow(room)?.bearingDeg ?? room.northDeg ?? 0)
 
 /** Under the room's first lamp that has a place. */
 function lampFoot(room: LitRoom): Vector {
@@ -141,9 +127,9 @@ function lampFoot(room: LitRoom): Vector {
 /** Where a lamp hangs or stands; downlights count as one over the middle. */
 export function lampAt(room: LitRoom, { place }: RoomLamp): Vector {
   if (place === 'table') {
-    const facing = wallOf(mainWindow(room)?.bearingDeg ?? 0)
-    const back = scaled(towards((facing + 180) % 360), toWall(room, facing) * 0.6)
-    const side = scaled(towards((facing + 90) % 360), toWall(room, facing + 90) * 0.6)
+    const facing = mainWall(room)
+    const back = scaled(towards(turnOf(facing) + 180), toWallMm(room, facing) * 0.6)
+    const side = scaled(towards(turnOf(facing) + 90), (wallWidthMm(room, facing) / 2) * 0.6)
     return atHeight(plus(back, side), Math.min(1200, room.heightMm / 2))
   }
   const drop = { pendant: 600, downlights: 50, strip: 100 }[place]
@@ -183,9 +169,9 @@ export function windowFrame(
   room: LitRoom,
   window: RoomWindow,
 ): { readonly at: Vector; readonly right: Vector; readonly up: Vector; readonly normal: Vector } {
-  const wall = wallOf(window.bearingDeg)
-  const outwards = towards(wall)
-  const right = towards((wall + 90) % 360)
+  const wall = wallFacing(room, window.bearingDeg)
+  const outwards = towards(turnOf(wall))
+  const right = towards(turnOf(wall) + 90)
   if (window.pitchDeg < 90) {
     const [sin, cos] = [Math.sin(window.pitchDeg * RAD), Math.cos(window.pitchDeg * RAD)]
     return {
@@ -195,13 +181,12 @@ export function windowFrame(
       normal: plus(scaled(outwards, -sin), [0, 0, -cos]),
     }
   }
-  const inWall = room.windows.filter((w) => w.pitchDeg === 90 && wallOf(w.bearingDeg) === wall)
-  const place = Math.max(0, inWall.indexOf(window))
-  const width = 2 * toWall(room, wall + 90)
-  const offset = width * ((place + 0.5) / Math.max(1, inWall.length) - 0.5)
   const height = Math.min(window.sillMm + window.heightMm / 2, room.heightMm - window.heightMm / 2)
   return {
-    at: plus(atHeight(scaled(outwards, toWall(room, wall)), height), scaled(right, offset)),
+    at: plus(
+      atHeight(scaled(outwards, toWallMm(room, wall)), height),
+      scaled(right, alongWallMm(room, window)),
+    ),
     right,
     up: [0, 0, 1],
     normal: scaled(outwards, -1),

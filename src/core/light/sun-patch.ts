@@ -4,7 +4,7 @@ import { plus, scaled, windowFrame, type Vector } from './spot'
 import type { SunPosition } from './sun-position'
 import { cosineOn } from './window-light'
 
-/** A point of the floor, millimetres east and north of the middle of the room. */
+/** A point of the floor, millimetres towards the room's own east and north from its middle. */
 export type FloorPoint = readonly [east: number, north: number]
 
 const RAD = Math.PI / 180
@@ -19,9 +19,11 @@ export function sunPatch(room: LitRoom, window: RoomWindow, sun: SunPosition): F
   if (CURTAINS[window.curtain].diffuses || cosineOn(sun, window.bearingDeg, window.pitchDeg) <= 0)
     return null
   const { at, right, up } = windowFrame(room, window)
+  // The floor lies in the room's own axes.
+  const turnedDeg = sun.azimuthDeg - (room.northDeg ?? 0)
   const inwards: FloorPoint = [
-    -Math.sin(sun.azimuthDeg * RAD) / Math.tan(sun.altitudeDeg * RAD),
-    -Math.cos(sun.azimuthDeg * RAD) / Math.tan(sun.altitudeDeg * RAD),
+    -Math.sin(turnedDeg * RAD) / Math.tan(sun.altitudeDeg * RAD),
+    -Math.cos(turnedDeg * RAD) / Math.tan(sun.altitudeDeg * RAD),
   ]
   const corner = (x: number, y: number): Vector =>
     plus(at, plus(scaled(right, (x * window.widthMm) / 2), scaled(up, (y * window.heightMm) / 2)))

@@ -1,6 +1,6 @@
 'use client'
 
-import { daylightFactorPercent } from '@/core/light/room'
+import { daylightFactorPercent } from '@/core/light/daylight-factor'
 import { useLight } from '../light-bar/light-context'
 import { luxFigure } from '../light-bar/light-figures'
 

@@ -8,6 +8,7 @@ export type Identified<T> = T & { readonly id: string }
 export interface LightRoom extends Identified<Omit<LitRoom, 'windows' | 'lamps'>> {
   readonly name: string
   readonly visitId: string
+  readonly northDeg: number
   readonly useHours: UseHours
   readonly treatment: Treatment
   readonly seenFrom: readonly string[]

@@ -29,3 +29,24 @@ test('each wall can be tapped along its whole length', () => {
   expect(boxes[0]).toMatchObject({ left: '35.00%', width: '30.00%' })
   expect(boxes[3]).toMatchObject({ top: '20.00%', height: '60.00%' })
 })
+
+test('a window stands where it is said to along its wall, seen from inside; others share what is left evenly', () => {
+  const at = (bearingDeg: number, alongPercent: number | null) => ({
+    ...window(bearingDeg),
+    widthMm: 500,
+    alongPercent,
+  })
+  // A tenth from the left corner: west in the north wall, south in the west wall.
+  const [north, west] = planGeometry(room, [at(0, 10), at(270, 10)]).openings
+  expect(north).toMatchObject({ x1: -29, x2: -19 })
+  expect(west).toMatchObject({ y1: 43, y2: 53 })
+  const [left, right] = planGeometry(room, [at(180, null), at(180, null)]).openings
+  expect([left!.x1 + left!.x2, right!.x1 + right!.x2]).toEqual([30, -30])
+})
+
+test('the walls of a turned room are those that face its windows', () => {
+  const turned = { ...room, northDeg: 40 }
+  // 130° is the east wall of a house turned by 40°, and the east or south wall of one that is not is nearer to 90° or 180°.
+  expect(planGeometry(turned, [window(130)]).openings[0]).toMatchObject({ x1: 30, x2: 30 })
+  expect(planGeometry(turned, [window(20)]).openings[0]).toMatchObject({ y1: -60, y2: -60 })
+})

@@ -1,5 +1,6 @@
 import type { CSSProperties } from 'react'
-import { wallWidthMm, type LitRoom, type RoomWindow } from '@/core/light/room'
+import type { LitRoom, RoomWindow } from '@/core/light/room'
+import { alongWallMm, wallFacing, type WallName } from '@/core/light/walls'
 
 // The longer side of the room on a drawing 200 units across.
 const LONGEST = 120
@@ -14,8 +15,9 @@ interface Share {
 
 export interface Wall {
   readonly letter: string
-  readonly word: string
-  readonly bearingDeg: number
+  readonly name: WallName
+  /** In the room's own axes. */
+  readonly turnDeg: number
   /** Where its touch target lies. */
   readonly box: (share: Share) => CSSProperties
 }
@@ -36,13 +38,13 @@ const along = (share: Share, left: number): CSSProperties => ({
 })
 
 export const WALLS: readonly Wall[] = [
-  { letter: 'N', word: 'north', bearingDeg: 0, box: (share) => across(share, 0.5 - share.y) },
-  { letter: 'E', word: 'east', bearingDeg: 90, box: (share) => along(share, 0.5 + share.x) },
-  { letter: 'S', word: 'south', bearingDeg: 180, box: (share) => across(share, 0.5 + share.y) },
-  { letter: 'W', word: 'west', bearingDeg: 270, box: (share) => along(share, 0.5 - share.x) },
+  { letter: 'N', name: 'north', turnDeg: 0, box: (share) => across(share, 0.5 - share.y) },
+  { letter: 'E', name: 'east', turnDeg: 90, box: (share) => along(share, 0.5 + share.x) },
+  { letter: 'S', name: 'south', turnDeg: 180, box: (share) => across(share, 0.5 + share.y) },
+  { letter: 'W', name: 'west', turnDeg: 270, box: (share) => along(share, 0.5 - share.x) },
 ]
 
-/** A room drawn to scale about the centre of a drawing from −100 to 100, north up. */
+/** A room drawn to scale about the centre of a drawing from −100 to 100, its own north up. */
 export function planGeometry(room: LitRoom, windows: readonly RoomWindow[]) {
   const scale = LONGEST / Math.max(room.northSouthMm, room.eastWestMm)
   const width = room.eastWestMm * scale
@@ -55,13 +57,17 @@ export function planGeometry(room: LitRoom, windows: readonly RoomWindow[]) {
     openings: windows
       .filter(({ pitchDeg }) => pitchDeg === 90)
       .map((window) => {
-        const radians = (window.bearingDeg * Math.PI) / 180
-        const facesNorthOrSouth =
-          wallWidthMm({ northSouthMm: 0, eastWestMm: 1 }, window.bearingDeg) === 1
+        const wall = wallFacing(room, window.bearingDeg)
+        // To the right seen from inside is east along the north wall, and turns with the walls.
+        const middle =
+          alongWallMm({ ...room, windows }, window) *
+          scale *
+          (wall === 'north' || wall === 'east' ? 1 : -1)
         const half = (window.widthMm * scale) / 2
-        return facesNorthOrSouth
-          ? lineAt(-half, half, (-Math.sign(Math.cos(radians)) * height) / 2, 'across')
-          : lineAt(-half, half, (Math.sign(Math.sin(radians)) * width) / 2, 'along')
+        const [from, to] = [middle - half, middle + half]
+        if (wall === 'north') return lineAt(from, to, -height / 2, 'across')
+        if (wall === 'south') return lineAt(from, to, height / 2, 'across')
+        return lineAt(from, to, ((wall === 'east' ? 1 : -1) * width) / 2, 'along')
       }),
   }
 }

@@ -21,6 +21,7 @@ const RoomFields = z.object({
   northSouthMm: metresValue(0.5, 50),
   eastWestMm: metresValue(0.5, 50),
   heightMm: metresValue(1.5, 15),
+  northDeg: numberValue(-45, 45, '°'),
   useHours: choiceValue(USE_HOURS),
   treatment: choiceValue(TREATMENTS),
   seenFrom: z.array(z.uuid()),
@@ -47,6 +48,11 @@ const WindowFields = z.object({
   opposite: choiceValue(kindsOf(OPPOSITES)),
   oppositeDeg: numberValue(0, 85, '°').transform(Math.round),
   ground: choiceValue(kindsOf(GROUNDS)),
+  alongPercent: z
+    .string()
+    .trim()
+    .transform((text) => text || null)
+    .pipe(numberValue(0, 100, '%').nullable()),
 })
 
 /** What the form of a window comes to. */

@@ -6,7 +6,7 @@ import { Field, FormMessage, Select } from '../form/field'
 import { useCommandForm } from '../form/use-command-form'
 import { readRoom } from './read-room'
 
-/** Name and size of a room; walls count as square to the compass. */
+/** Name, size and turn of a room. */
 export function RoomForm({
   room,
   submit,
@@ -20,6 +20,7 @@ export function RoomForm({
     readonly northSouthMm: number
     readonly eastWestMm: number
     readonly heightMm: number
+    readonly northDeg: number
     readonly useHours: UseHours
     readonly treatment: Treatment
     readonly seenFrom: readonly string[]
@@ -60,6 +61,14 @@ export function RoomForm({
         defaultValue={metres(room.heightMm)}
         error={errors.heightMm}
         unit="m"
+      />
+      <Field
+        label="North wall faces"
+        name="northDeg"
+        defaultValue={String(room.northDeg)}
+        error={errors.northDeg}
+        hint="0 where the house stands square to the compass; 20 where it is turned clockwise."
+        unit="°"
       />
       <Select
         label="Used most"

@@ -6,17 +6,18 @@ import type { RoomDay } from '@/core/light/light-choice'
 import type { RoomWindow } from '@/core/light/room'
 import { sunPatch } from '@/core/light/sun-patch'
 import { sunPosition } from '@/core/light/sun-position'
+import { bearingOf } from '@/core/light/walls'
 import { useLight, useMovingLight } from '../light-bar/light-context'
 import { planGeometry, WALLS, type Wall } from './plan-geometry'
 
 const ARC_STEP_MINUTES = 15
 
 /** Where the sun stands over the day, along the rim of the drawing. */
-function sunArc({ place, day }: RoomDay): string {
+function sunArc({ room, place, day }: RoomDay): string {
   const points: string[] = []
   for (let minute = 0; minute < day.lengthMinutes; minute += ARC_STEP_MINUTES) {
     const { altitudeDeg, azimuthDeg } = sunPosition(place, utcMsAt(day, minute))
-    const angle = (azimuthDeg * Math.PI) / 180
+    const angle = ((azimuthDeg - (room.northDeg ?? 0)) * Math.PI) / 180
     if (altitudeDeg > 0)
       points.push(`${(92 * Math.sin(angle)).toFixed(1)},${(-92 * Math.cos(angle)).toFixed(1)}`)
   }
@@ -24,7 +25,7 @@ function sunArc({ place, day }: RoomDay): string {
 }
 
 /**
- * The room from above, north up: tap a wall to put a window in it. The arrow is the sun now, the arc on the rim its
+ * The room from above, its own north up and the compass turned about it: tap a wall to put a window in it. The arrow is the sun now, the arc on the rim its
  * day, the grey on the floor its patch.
  */
 export function RoomPlan({
@@ -39,6 +40,7 @@ export function RoomPlan({
 }) {
   const { roomDay } = useLight()
   const { light, choice } = useMovingLight()
+  const northDeg = roomDay.room.northDeg ?? 0
   const plan = planGeometry(roomDay.room, windows)
   const arc = useMemo(() => sunArc(roomDay), [roomDay])
   const sun = choice.source === 'room' && light && light.sun.altitudeDeg > 0 ? light.sun : null
@@ -51,11 +53,11 @@ export function RoomPlan({
       >
         <circle r="92" fill="none" stroke="#d2d2d2" />
         <polyline points={arc} fill="none" stroke="#8c8c8c" strokeWidth="3" />
-        {WALLS.map(({ letter, bearingDeg }) => (
+        {WALLS.map(({ letter, turnDeg }) => (
           <text
             key={letter}
-            x={83 * Math.sin((bearingDeg * Math.PI) / 180)}
-            y={-83 * Math.cos((bearingDeg * Math.PI) / 180)}
+            x={83 * Math.sin(((turnDeg - northDeg) * Math.PI) / 180)}
+            y={-83 * Math.cos(((turnDeg - northDeg) * Math.PI) / 180)}
             textAnchor="middle"
             dominantBaseline="central"
             fontSize="11"
@@ -90,19 +92,19 @@ export function RoomPlan({
           </g>
         ))}
         {sun && (
-          <g transform={`rotate(${sun.azimuthDeg})`}>
+          <g transform={`rotate(${sun.azimuthDeg - northDeg})`}>
             <line y1="-92" y2={light?.directSun ? -20 : -70} stroke="#111111" strokeWidth="1.5" />
             <circle cy="-92" r="5" fill="#111111" />
           </g>
         )}
       </svg>
-      {WALLS.map(({ word, bearingDeg, box }: Wall) => (
+      {WALLS.map(({ name, box }: Wall) => (
         <button
-          key={word}
+          key={name}
           type="button"
-          aria-pressed={picked === bearingDeg}
-          aria-label={`Window in the ${word} wall`}
-          onClick={() => onPick(bearingDeg)}
+          aria-pressed={picked === bearingOf(roomDay.room, name)}
+          aria-label={`Window in the ${name} wall`}
+          onClick={() => onPick(bearingOf(roomDay.room, name))}
           className="absolute hover:bg-ink/10 aria-pressed:bg-ink/20"
           style={box(plan.share)}
         />

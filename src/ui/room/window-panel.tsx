@@ -91,7 +91,9 @@ function WindowDetails({ errors }: { readonly errors: Readonly<Record<string, st
   const options = <Name extends string>(
     of: Readonly<Record<Name, { readonly words: string }>>,
   ): (readonly [string, string])[] => kindsOf(of).map((name) => [name, of[name].words] as const)
-  const opened = ['sillMm', 'pitchDeg', 'overhangMm', 'oppositeDeg'].some((name) => errors[name])
+  const opened = ['sillMm', 'pitchDeg', 'overhangMm', 'oppositeDeg', 'alongPercent'].some(
+    (name) => errors[name],
+  )
   return (
     <details className="col-span-full" open={opened || undefined}>
       <summary className="min-h-11 content-center text-small">
@@ -153,6 +155,14 @@ function WindowDetails({ errors }: { readonly errors: Readonly<Record<string, st
           unit="m"
         />
         <Field
+          label="Its middle along the wall"
+          name="alongPercent"
+          defaultValue=""
+          error={errors.alongPercent}
+          hint="From the left corner, seen from inside; empty: spread evenly."
+          unit="%"
+        />
+        <Field
           label="Pitch"
           name="pitchDeg"
           defaultValue={String(PLAIN_WINDOW.pitchDeg)}
@@ -175,9 +185,11 @@ function windowWords({
   opposite,
   oppositeDeg,
   overhangMm,
+  alongPercent,
 }: RoomWindow): string {
   return [
     `Faces ${compassWord(bearingDeg)}, ${bearingDeg}°: ${widthMm / 1000} m wide, ${heightMm / 1000} m high`,
+    ...(alongPercent == null ? [] : [`its middle at ${alongPercent} % of the wall`]),
     ...(pitchDeg < 90 ? [`in the roof at ${pitchDeg}°`] : []),
     ...(glazing === PLAIN_WINDOW.glazing ? [] : [GLAZINGS[glazing].words]),
     ...(curtain === 'none' ? [] : [CURTAINS[curtain].words]),

@@ -13,7 +13,8 @@ import { HOUSE_RULES, ruleWords, type HouseRules } from '@/core/advice/house-rul
 import { clockTime, type LocalDay } from '@/core/light/day-clock'
 import { lightOf, type LightChoice, type RoomDay } from '@/core/light/light-choice'
 import { dayRibbon } from '@/core/light/ribbon'
-import { ROOM_REFLECTANCE, wallShare } from '@/core/light/room'
+import { wallShare } from '@/core/light/room'
+import { reflectancesOf } from '@/core/light/room-reflectance'
 import type { RoomLight } from '@/core/light/room-light'
 import type { JudgedKeeper } from '@/core/pairing/judged-keeper'
 import { pairReading, type JudgedWall, type PairReading } from '@/core/pairing/pair-reading'
@@ -54,7 +55,7 @@ export function onTheWalls(
     light.illuminanceLux,
     reflectance,
     wallShare(roomDay.room),
-    ROOM_REFLECTANCE,
+    reflectancesOf(roomDay.room),
   )
   const painted = prepareLight(walls.spectrum, walls.illuminanceLux)
   const drawn = screenColoursTogether([

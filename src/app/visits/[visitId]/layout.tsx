@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { aspectOf } from '@/core/light/aspect'
 import { isJudgedAgainst } from '@/core/pairing/keeper-kind'
-import { daylightFactorPercent, dimness } from '@/core/light/room'
+import { daylightFactorPercent, dimness } from '@/core/light/daylight-factor'
 import { seenPairOf } from '@/core/record/progress'
 import {
   findVisitById,

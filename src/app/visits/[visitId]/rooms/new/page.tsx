@@ -20,6 +20,8 @@ export default async function NewRoomPage({ params }: { params: Promise<{ visitI
           northSouthMm: 4500,
           eastWestMm: 4000,
           heightMm: 2500,
+          // Rooms of one house mostly stand as one.
+          northDeg: rooms.at(-1)?.northDeg ?? 0,
           useHours: 'daytime',
           treatment: 'plain',
           seenFrom: [],

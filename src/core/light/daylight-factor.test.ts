@@ -1,4 +1,4 @@
-import { averageDaylightFactorPercent, dimness } from './room'
+import { averageDaylightFactorPercent, dimness } from './daylight-factor'
 
 // BS 8206-2 / CIBSE LG10, three rooms worked by an independent implementation.
 test.each([
