@@ -116,7 +116,7 @@ test('what does not fit its room is refused at the field', async () => {
   const { visitId, kitchenId, windowId } = await aHouse(db)
   const wide = { ...window(visitId, kitchenId, windowId), widthMm: 3200 }
   expect(await said(db, command(1, 'keep-window', wide))).toBe(
-    'widthMm: Expected at most 3.00 m, the width of that wall, got 3.20 m.',
+    'widthMm: Expected at most 3.00 m, the width of the south wall, got 3.20 m.',
   )
   const high = { ...window(visitId, kitchenId, windowId), heightMm: 2000, sillMm: 900 }
   expect(await said(db, command(2, 'keep-window', high))).toMatch(

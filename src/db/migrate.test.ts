@@ -9,6 +9,7 @@ import { listKeepers } from './keepers'
 import { listLooks } from './looks'
 import { listMeterReadings } from './meter-readings'
 import { migrate, migrationsDir, NewerDataError } from './migrate'
+import { findRoom } from './rooms'
 import { emptyTestDb } from './test-db.fixture'
 import { findVisit } from './visits'
 
@@ -79,7 +80,12 @@ test('a store of the version before comes along whole, and says what it does not
     [id(4), 'proposed'],
     [id(5), 'proposed'],
   ])
-  expect((await listKeepers(db, id(3)))[0]).toMatchObject({ name: 'Stone', roomIds: [id(4)] })
+  expect((await listKeepers(db, id(3)))[0]).toMatchObject({
+    name: 'Stone',
+    roomIds: [id(4)],
+    colours: [{ reading: { kind: 'lab', lab: [66, 9, 14] }, evidence: null }],
+  })
+  expect(await findRoom(db, id(4))).toMatchObject({ northDeg: 0 })
   expect(await listMeterReadings(db, id(3))).toMatchObject([
     { lux: 180, date: null, commandId: null },
   ])
@@ -107,19 +113,19 @@ test('migrating again changes nothing', async () => {
 test('a later migration writes under a command of its own', async () => {
   const dir = mkdtempSync(join(tmpdir(), 'elm-migrations-'))
   cpSync(migrationsDir(), dir, { recursive: true })
-  writeFileSync(join(dir, '0007-try.sql'), `update visit set household = 'The Elms';`)
+  writeFileSync(join(dir, '0008-try.sql'), `update visit set household = 'The Elms';`)
   await migrate(db, dir)
   const [last] = await db.query(
     `select c.kind, c.payload from event e join command c on c.id = e.command_id order by e.number desc limit 1`,
   )
-  expect(last).toEqual({ kind: 'migrate', payload: { to: 7 } })
+  expect(last).toEqual({ kind: 'migrate', payload: { to: 8 } })
   rmSync(dir, { recursive: true })
 })
 
 test('a store of a version after is refused in words, and not touched', async () => {
   const before = await db.query('select * from event order by number')
   await expect(migrate(db)).rejects.toThrow(NewerDataError)
-  await expect(migrate(db)).rejects.toThrow(/step 7, this program knows 6.*Nothing was touched/)
+  await expect(migrate(db)).rejects.toThrow(/step 8, this program knows 7.*Nothing was touched/)
   expect(await db.query('select * from event order by number')).toEqual(before)
 })
 

@@ -164,7 +164,7 @@ export function windowLight(out: Outdoors, window: RoomWindow): WindowLight {
       // View factor of a long front from the horizon up to its height, on a plane of that pitch.
       (Math.sin((view.hiddenBelowDeg + 90 - pitchDeg) * RAD) - Math.cos(pitchDeg * RAD)) / 2,
     )
-  return { diffuse, skyLux: luxOf(fromSky), sunLux: directSun(out, window, view) }
+  return { diffuse, skyLux: luxOf(fromSky), sunLux: directSun(out, window) }
 }
 
 /** Cosine of the sun's incidence on a plane; negative behind it, 0 by night. */
@@ -178,22 +178,34 @@ export function cosineOn(
   return Math.sin(altitudeDeg * RAD) * Math.cos(pitchDeg * RAD) + out * Math.sin(pitchDeg * RAD)
 }
 
-// The sun's edge on a roof line or an overhang fades over its own width and the window's height: about a degree.
-const EDGE_DEG = 1
+// The sun is half a degree wide.
+const SUN_DEG = 0.53
+// A house across the street, a hedge at the end of a garden: about so far from the window (common practice).
+const OPPOSITE_M = 12
 
-function directSun(
-  { sun, directNormalLux }: Outdoors,
-  { bearingDeg, pitchDeg }: RoomWindow,
-  { hiddenBelowDeg, hiddenAboveDeg }: WindowView,
-): number {
+/**
+ * Direct sun on an opening. What stands opposite uncovers it from the top of the glass down, as the sun climbs over it; an
+ * overhang shades it from the top down, by its depth times the tangent of the sun's height across the wall. Both edges are
+ * as soft as the sun is wide.
+ */
+function directSun({ sun, directNormalLux }: Outdoors, window: RoomWindow): number {
+  const { bearingDeg, pitchDeg, heightMm, overhangMm } = window
   const cosine = cosineOn(sun, bearingDeg, pitchDeg)
   if (cosine <= 0 || directNormalLux === 0) return 0
+  const { hiddenBelowDeg } = viewOf(window)
   const profile = profileDeg(sun.altitudeDeg, sun.azimuthDeg, bearingDeg)
-  const past = (edgeDeg: number): number =>
-    Math.min(1, Math.max(0, (profile - edgeDeg) / EDGE_DEG + 0.5))
-  const low = hiddenBelowDeg > 0 ? past(hiddenBelowDeg) : 1
-  const high = hiddenAboveDeg < 90 ? 1 - past(hiddenAboveDeg) : 1
-  return directNormalLux * cosine * low * high
+  // The angle over which the line sweeps the glass: the glass as it is seen from the roof line.
+  const sweepDeg =
+    Math.atan((heightMm / 1000 / OPPOSITE_M) * Math.cos(hiddenBelowDeg * RAD) ** 2) / RAD + SUN_DEG
+  const uncovered =
+    hiddenBelowDeg > 0 ? Math.min(1, Math.max(0, (profile - hiddenBelowDeg) / sweepDeg + 0.5)) : 1
+  const shaded =
+    profile < 90 && overhangMm > 0
+      ? Math.min(1, Math.max(0, (overhangMm * Math.tan(profile * RAD)) / heightMm))
+      : overhangMm > 0
+        ? 1
+        : 0
+  return directNormalLux * cosine * uncovered * (1 - shaded)
 }
 
 /** Whether direct sun comes through, flatter than the reveal lets it not counting. */
