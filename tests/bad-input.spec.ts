@@ -47,7 +47,7 @@ test('a bearing of 400 and a window wider than its wall are refused, and no wind
   await page.getByLabel('Width').fill('4.2')
   await page.getByRole('button', { name: 'Add the window' }).click()
   await expect(
-    page.getByText('Expected at most 4.00 m, the width of the north wall, got 4.20 m.'),
+    page.getByText('Expected at most 4.00 m, the width of the south wall, got 4.20 m.'),
   ).toBeVisible()
   await page.reload()
   await expect(page.getByText(/^Faces /)).toHaveCount(0)
