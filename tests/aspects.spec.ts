@@ -67,7 +67,7 @@ test('a mid or deep base has no ladder but the reason why', async ({ page, app }
   await page.getByLabel('Code or name').fill('H111-7')
   await page.getByLabel('Code or name').press('Enter')
   await expect(page.getByText(/A deep base holds little white/)).toContainText(
-    /hide \d\d % of black/,
+    /hide [\d.]+ % of black in two coats instead of/,
   )
   await expect(page.getByRole('button', { name: /^Take up at/ })).toHaveCount(1)
 })

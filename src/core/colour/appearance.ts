@@ -1,3 +1,4 @@
+import { finite, finiteAll } from '../check'
 import { cam16, cam16Viewing, ucsOf, type Cam16, type Cam16Viewing, type Ucs } from './cam16'
 import { cat16Matrix, degreeOfAdaptation, multiply, type Matrix3 } from './cat16'
 import { D65_WHITE } from './illuminant'
@@ -95,6 +96,7 @@ function adapted(
   light: Pick<PreparedLight, 'illuminanceLux' | 'weights' | 'white'>,
   degree: number,
 ): PreparedLight {
+  finite(light.illuminanceLux, 'illuminanceLux')
   const toD65 = cat16Matrix(light.white, D65_WHITE, degree)
   const card = linearRgbFromXyz(multiply(toD65, xyzUnder(light.weights, WHITE_CARD)))
   return { ...light, degree, toD65, exposure: Math.min(1, 1 / Math.max(...card)) }
@@ -102,6 +104,8 @@ function adapted(
 
 /** Another light in view of an eye that stays adapted to the room's: a sample by the window or under a lamp. */
 export function inViewOf(room: PreparedLight, spectrum: Spectrum): PreparedLight {
+  const { illuminanceLux, white, degree, toD65, exposure } = room
+  finiteAll([illuminanceLux, degree, exposure, ...white, ...toD65], 'a prepared light')
   return { ...room, weights: bandWeights(spectrum) }
 }
 

@@ -1,3 +1,4 @@
+import { between, finite, finiteAll } from '../check'
 import { M16, multiply } from './cat16'
 import type { Xyz } from './spectrum'
 
@@ -47,6 +48,10 @@ export function cam16Viewing(
   degree: number,
   backgroundY = 20,
 ): Cam16Viewing {
+  finiteAll(white, 'a white')
+  between(adaptingLuminance, 0, 1e9, 'adapting luminance')
+  between(degree, 0, 1, 'a degree of adaptation')
+  between(backgroundY, 1e-6, 1e6, 'backgroundY')
   const k = 1 / (5 * adaptingLuminance + 1)
   const fl =
     0.2 * k ** 4 * 5 * adaptingLuminance +
@@ -91,19 +96,21 @@ export function cam16(xyz: Xyz, viewing: Cam16Viewing): Cam16 {
   const C = t ** 0.9 * Math.sqrt(J / 100) * viewing.chromaFactor
   const M = C * viewing.flRoot4
   const s = Q > 0 ? 100 * Math.sqrt(M / Q) : 0
+  finite(J + Q + C + M + s + hue, 'a colour and its viewing')
   return { J, Q, C, M, s, h: ((hue * 180) / Math.PI + 360) % 360 }
 }
 
 /** CAM16-UCS (Li et al. 2017). */
 export function ucsOf({ J, M, h }: Cam16): Ucs {
   const m = Math.log1p(0.0228 * M) / 0.0228
+  finite(J + m + h, 'correlates')
   const hue = (h * Math.PI) / 180
   return [(1.7 * J) / (1 + 0.007 * J), m * Math.cos(hue), m * Math.sin(hue)]
 }
 
 /** Colour difference ΔE′ in CAM16-UCS. */
 export function ucsDifference(p: Ucs, q: Ucs): number {
-  return Math.hypot(p[0] - q[0], p[1] - q[1], p[2] - q[2])
+  return finite(Math.hypot(p[0] - q[0], p[1] - q[1], p[2] - q[2]), 'a difference')
 }
 
 const achromatic = ([r, g, b]: Xyz): number => 2 * r + g + b / 20
@@ -113,5 +120,5 @@ const achromatic = ([r, g, b]: Xyz): number => 2 * r + g + b / 20
 /** CAM16's post-adaptation compression of one cone response. */
 export function compress(value: number, fl: number): number {
   const x = ((fl * Math.abs(value)) / 100) ** 0.42
-  return (Math.sign(value) * 400 * x) / (x + 27.13)
+  return finite((Math.sign(value) * 400 * x) / (x + 27.13), 'a cone response')
 }

@@ -1,3 +1,4 @@
+import { finite, finiteAll } from '../check'
 import type { Xyz } from './spectrum'
 
 /** Row-major 3 × 3. */
@@ -10,15 +11,17 @@ export const M16: Matrix3 = [
 ]
 
 export function multiply(m: Matrix3, v: Xyz): Xyz {
-  return [
-    m[0]! * v[0] + m[1]! * v[1] + m[2]! * v[2],
-    m[3]! * v[0] + m[4]! * v[1] + m[5]! * v[2],
-    m[6]! * v[0] + m[7]! * v[1] + m[8]! * v[2],
-  ]
+  const x = m[0]! * v[0] + m[1]! * v[1] + m[2]! * v[2]
+  const y = m[3]! * v[0] + m[4]! * v[1] + m[5]! * v[2]
+  const z = m[6]! * v[0] + m[7]! * v[1] + m[8]! * v[2]
+  finite(x + y + z, 'a colour')
+  return [x, y, z]
 }
 
 /** The matrix that applies q, then p. */
 export function multiplied(p: Matrix3, q: Matrix3): Matrix3 {
+  finiteAll(p, 'a matrix')
+  finiteAll(q, 'a matrix')
   return Array.from({ length: 9 }, (_, i) => {
     const [row, column] = [3 * Math.floor(i / 3), i % 3]
     return p[row]! * q[column]! + p[row + 1]! * q[column + 3]! + p[row + 2]! * q[column + 6]!
@@ -51,7 +54,7 @@ export function invert(m: Matrix3): Matrix3 {
     C,
     b * g - a * h,
     a * e - b * d,
-  ].map((value) => value / det)
+  ].map((value) => finite(value / det, 'a matrix that can be turned round'))
 }
 
 const M16_INVERSE = invert(M16)
@@ -66,6 +69,7 @@ const M16_INVERSE = invert(M16)
  * @returns the matrix to apply to XYZ
  */
 export function cat16Matrix(from: Xyz, to: Xyz, degree: number): Matrix3 {
+  finite(degree, 'a degree of adaptation')
   const rgbFrom = multiply(M16, from)
   const rgbTo = multiply(M16, to)
   const gains = rgbFrom.map(
@@ -83,6 +87,8 @@ export function cat16Matrix(from: Xyz, to: Xyz, degree: number): Matrix3 {
  * @param adaptingLuminance L_A in cd/m²
  */
 export function degreeOfAdaptation(adaptingLuminance: number): number {
+  if (!(adaptingLuminance >= 0))
+    throw new RangeError(`adapting luminance must be 0 or more, got ${adaptingLuminance}`)
   const d = 1 - (1 / 3.6) * Math.exp((-adaptingLuminance - 42) / 92)
   return Math.min(1, Math.max(0, d))
 }

@@ -1,3 +1,4 @@
+import { finite } from '../check'
 import { whitePoint } from './observer'
 import { planckianSpectrum } from './planckian'
 import type { Xyz } from './spectrum'
@@ -47,6 +48,7 @@ function uvOf([x, y, z]: Xyz): readonly [number, number] {
  */
 export function colourTemperature(xyz: Xyz): ColourTemperature {
   const [u, v] = uvOf(xyz)
+  finite(u + v, 'the XYZ of a light')
   const points = planckianLocus()
   let nearest = 1
   let least = Infinity

@@ -1,3 +1,4 @@
+import { finiteAll } from '../check'
 import type { Lab } from './lab'
 
 const DEG = Math.PI / 180
@@ -10,6 +11,7 @@ const POW_25_7 = 25 ** 7
  * 30 (2005), whose test pairs it passes.
  */
 export function ciede2000([l1, a1, b1]: Lab, [l2, a2, b2]: Lab): number {
+  finiteAll([l1, a1, b1, l2, a2, b2], 'L*, a*, b*')
   const cMean = (Math.hypot(a1, b1) + Math.hypot(a2, b2)) / 2
   const g = 0.5 * (1 - Math.sqrt(cMean ** 7 / (cMean ** 7 + POW_25_7)))
   const ap1 = (1 + g) * a1

@@ -1,3 +1,4 @@
+import { finiteAll } from '../check'
 import { SPECTRUM_LENGTH, type Spectrum, type Xy } from './spectrum'
 import { S0, S1, S2 } from './tables/daylight-components'
 
@@ -31,6 +32,7 @@ export function daylightWeights(cctK: number): readonly [m1: number, m2: number]
 
 /** The spectrum s0·S0 + s1·S1 + s2·S2; sums of daylights are sums of these three numbers. */
 export function daylightFromComponents(s0: number, s1: number, s2: number): Spectrum {
+  finiteAll([s0, s1, s2], 'components of daylight')
   const spectrum = new Float64Array(SPECTRUM_LENGTH)
   for (let i = 0; i < SPECTRUM_LENGTH; i++) spectrum[i] = s0 * S0[i]! + s1 * S1[i]! + s2 * S2[i]!
   return spectrum

@@ -1,3 +1,4 @@
+import { between, finite, finiteAll } from '../check'
 import { xyzUnder, bandWeights, xyzOfSpectrum } from './observer'
 import { BANDS, SPECTRUM_LENGTH, type Reflectance, type Spectrum, type Xyz } from './spectrum'
 
@@ -29,6 +30,9 @@ export function fourWalls(
   wallShare: number,
   now: { readonly mean: Spectrum; readonly wall: Spectrum },
 ): FourWalls {
+  between(wallShare, 0, 1, 'wallShare')
+  finite(illuminanceLux, 'illuminanceLux')
+  for (const values of [spectrum, paint, now.mean, now.wall]) finiteAll(values, 'a spectrum')
   const painted = new Float64Array(SPECTRUM_LENGTH)
   for (let i = 0; i < SPECTRUM_LENGTH; i++) {
     const band = Math.min(BANDS - 1, i / 2)

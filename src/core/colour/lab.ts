@@ -1,3 +1,4 @@
+import { finite } from '../check'
 import { D65_WHITE } from './illuminant'
 import type { Xyz } from './spectrum'
 
@@ -10,11 +11,13 @@ const KAPPA = 24389 / 27
 /** CIE 1976 L*a*b* of an XYZ with Y 0 to 100, against a white; D65, 2° unless told otherwise. */
 export function labFromXyz(xyz: Xyz, white: Xyz = D65_WHITE): Lab {
   const [fx, fy, fz] = xyz.map((value, i) => forward(value / white[i]!)) as [number, number, number]
+  finite(fx + fy + fz, 'a colour and its white')
   return [116 * fy - 16, 500 * (fx - fy), 200 * (fy - fz)]
 }
 
 /** The inverse of {@link labFromXyz}; the result may be a colour that no surface has. */
 export function xyzFromLab([l, a, b]: Lab, white: Xyz = D65_WHITE): Xyz {
+  finite(l + a + b + white[0] + white[1] + white[2], 'L*, a*, b* and their white')
   const fy = (l + 16) / 116
   return [
     white[0] * backward(fy + a / 500),

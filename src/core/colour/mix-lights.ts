@@ -1,3 +1,4 @@
+import { finite, finiteAll } from '../check'
 import { xyzOfSpectrum } from './observer'
 import { addScaled, SPECTRUM_LENGTH, type Spectrum } from './spectrum'
 
@@ -9,7 +10,8 @@ export interface LightPart {
 
 /** Adds `lux` of a light of any scale to a spectrum whose luminous sum is in lux, in place. */
 export function addPerLux(sum: Spectrum, light: ArrayLike<number>, lux: number): void {
-  addScaled(sum, light, lux / xyzOfSpectrum(light)[1])
+  finiteAll(light, 'a light')
+  addScaled(sum, light, finite(lux / xyzOfSpectrum(light)[1], 'lux of a light'))
 }
 
 /** Several lights on one wall; the luminous sum of the result is their illuminance together. */

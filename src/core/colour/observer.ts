@@ -1,3 +1,4 @@
+import { finite, finiteAll } from '../check'
 import {
   BANDS,
   SPECTRUM_LENGTH,
@@ -18,6 +19,7 @@ const CMF = {
 
 /** XYZ of a light itself, by plain summation over 380–780 nm; the scale is the spectrum's own. */
 export function xyzOfSpectrum(spectrum: ArrayLike<number>, observer: Observer = '2deg'): Xyz {
+  finiteAll(spectrum, 'a spectrum')
   const sum: [number, number, number] = [0, 0, 0]
   CMF[observer].forEach((bar, channel) => {
     for (let i = 0; i < SPECTRUM_LENGTH; i++) sum[channel]! += spectrum[i]! * bar[i]!
@@ -34,6 +36,8 @@ export function whitePoint(spectrum: ArrayLike<number>, observer: Observer = '2d
 
 export function xyOf([x, y, z]: Xyz): Xy {
   const sum = x + y + z
+  if (!(Number.isFinite(sum) && sum !== 0))
+    throw new RangeError(`XYZ must be numbers that sum to more than 0, got ${x}, ${y}, ${z}`)
   return [x / sum, y / sum]
 }
 
@@ -74,5 +78,6 @@ export function xyzUnder(weights: Float64Array, reflectance: Reflectance): Xyz {
     y += r * weights[w + 1]!
     z += r * weights[w + 2]!
   }
+  finite(x + y + z, 'reflectances under a light')
   return [x, y, z]
 }

@@ -1,3 +1,4 @@
+import { finite } from '../check'
 import type { LinearRgb } from './srgb'
 
 export type Oklab = readonly [L: number, a: number, b: number]
@@ -7,6 +8,7 @@ export type Oklab = readonly [L: number, a: number, b: number]
 export function oklab([r, g, b]: LinearRgb): Oklab {
   const l = Math.cbrt(0.4122214708 * r + 0.5363325363 * g + 0.0514459929 * b)
   const m = Math.cbrt(0.2119034982 * r + 0.6806995451 * g + 0.1073969566 * b)
+  finite(r + g + b, 'linear channels')
   const s = Math.cbrt(0.0883024619 * r + 0.2817188376 * g + 0.6299787005 * b)
   return [
     0.2104542553 * l + 0.793617785 * m - 0.0040720468 * s,
@@ -17,6 +19,7 @@ export function oklab([r, g, b]: LinearRgb): Oklab {
 
 /** Linear sRGB of an Oklab colour. */
 export function linearRgbFromOklab([L, a, b]: Oklab): LinearRgb {
+  finite(L + a + b, 'Oklab')
   const l = (L + 0.3963377774 * a + 0.2158037573 * b) ** 3
   const m = (L - 0.1055613458 * a - 0.0638541728 * b) ** 3
   const s = (L - 0.0894841775 * a - 1.291485548 * b) ** 3

@@ -1,3 +1,4 @@
+import { finite, finiteAll } from '../check'
 /** A light's spectral power, 81 values from 380 to 780 nm every 5 nm. */
 export type Spectrum = Float64Array
 
@@ -13,14 +14,16 @@ export const SPECTRUM_LENGTH = 81
 
 export const BANDS = 36
 
-export const wavelengthNm = (index: number): number => SPECTRUM_FIRST_NM + SPECTRUM_STEP_NM * index
+export const wavelengthNm = (index: number): number =>
+  finite(SPECTRUM_FIRST_NM + SPECTRUM_STEP_NM * index, 'a place in a spectrum')
 
 /** A surface that reflects the same share of every wavelength. */
 export function flatReflectance(share: number): Reflectance {
-  return new Float64Array(BANDS).fill(share)
+  return new Float64Array(BANDS).fill(finite(share, 'a reflectance'))
 }
 
 /** Adds `amount` × `part` to `sum`, in place. */
 export function addScaled(sum: Spectrum, part: ArrayLike<number>, amount: number): void {
+  finite(amount, 'an amount of light')
   for (let i = 0; i < SPECTRUM_LENGTH; i++) sum[i]! += amount * part[i]!
 }

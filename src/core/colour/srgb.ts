@@ -1,3 +1,4 @@
+import { finite } from '../check'
 import { D65_WHITE } from './illuminant'
 import type { Xyz } from './spectrum'
 
@@ -43,7 +44,7 @@ export function hexFromLinearRgb(rgb: LinearRgb): string {
   return (
     '#' +
     rgb
-      .map((channel) => Math.round(255 * encode(Math.min(1, Math.max(0, channel)))))
+      .map((channel) => Math.round(encodedByte(channel)))
       .map((byte) => byte.toString(16).padStart(2, '0'))
       .join('')
   )
@@ -74,7 +75,7 @@ export function linearP3FromLinearRgb(rgb: LinearRgb): LinearRgb {
 
 /** A linear Display P3 colour as CSS writes it. */
 export function p3Css(linearP3: LinearRgb): string {
-  const [r, g, b] = linearP3.map((channel) => encode(Math.min(1, Math.max(0, channel))).toFixed(4))
+  const [r, g, b] = linearP3.map((channel) => (encodedByte(channel) / 255).toFixed(4))
   return `color(display-p3 ${r} ${g} ${b})`
 }
 
@@ -84,9 +85,9 @@ export const linearRgbFromXyzMatrix = (): readonly number[] =>
 
 /** A linear channel as a byte, not yet rounded. */
 export const encodedByte = (linear: number): number =>
-  255 * encode(Math.min(1, Math.max(0, linear)))
+  255 * encode(Math.min(1, Math.max(0, finite(linear, 'a linear channel'))))
 
 const dot = (row: readonly number[], v: readonly number[]): number =>
-  row[0]! * v[0]! + row[1]! * v[1]! + row[2]! * v[2]!
+  finite(row[0]! * v[0]! + row[1]! * v[1]! + row[2]! * v[2]!, 'a colour')
 const decode = (v: number): number => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4)
 const encode = (v: number): number => (v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055)

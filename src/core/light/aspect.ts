@@ -1,3 +1,4 @@
+import { finite } from '../check'
 import { shadedBearingDeg } from './light-choice'
 import type { LitRoom } from './room'
 import type { Place } from './sun-position'
@@ -18,7 +19,7 @@ const WORDS: Record<CompassPoint, string> = {
 
 /** Nearest of the eight compass points; any angle in degrees clockwise from north. */
 export function compassPoint(bearingDeg: number): CompassPoint {
-  return POINTS[Math.round((((bearingDeg % 360) + 360) % 360) / 45) % 8]!
+  return POINTS[Math.round((((finite(bearingDeg, 'a bearing') % 360) + 360) % 360) / 45) % 8]!
 }
 
 export const compassWord = (bearingDeg: number): string => WORDS[compassPoint(bearingDeg)]

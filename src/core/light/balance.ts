@@ -1,3 +1,4 @@
+import { checkedDay } from './checked'
 import { appearanceOf, prepareLight } from '../colour/appearance'
 import { flatReflectance } from '../colour/spectrum'
 import { compassPoint, compassWord } from './aspect'
@@ -48,6 +49,7 @@ export function balanceOf(roomDay: RoomDay, sky: Sky): Balance | null {
 
 /** The farthest that a grey, as it is drawn, lies from itself at another hour. */
 function swingOfGrey(roomDay: RoomDay, sky: Sky): number {
+  checkedDay(roomDay.day)
   const seen: (readonly [number, number])[] = []
   for (let minute = 0; minute < roomDay.day.lengthMinutes; minute += STEP_MINUTES) {
     const choice = { source: 'room', minute, sky, lampsOn: false, spot: 'walls' } as const

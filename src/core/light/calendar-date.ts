@@ -1,3 +1,4 @@
+import { finite } from '../check'
 const DAYS_OF_MONTH = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31] as const
 const MONTHS = [
   'January',
@@ -38,6 +39,7 @@ export function dayNumber(date: string): number | null {
 
 /** The date so many days after 1970-01-01. */
 export function dateOfDayNumber(number: number): string {
+  finite(number, 'a day number')
   // Never more than a year off, and then stepped to.
   let year = 1970 + Math.floor(number / 365.2425)
   const firstOf = (y: number): number => dayNumber(`${String(y).padStart(4, '0')}-01-01`)!

@@ -1,3 +1,5 @@
+import { finite } from '../check'
+import { checkedDay } from './checked'
 /** One calendar day at a place, as its clocks show it. */
 export interface LocalDay {
   /** As 2026-12-21. */
@@ -15,16 +17,18 @@ export interface LocalDay {
 export const MS_PER_MINUTE = 60_000
 
 export const utcMsAt = (day: LocalDay, minute: number): number =>
-  day.startUtcMs + minute * MS_PER_MINUTE
+  finite(day.startUtcMs + minute * MS_PER_MINUTE, 'an instant')
 
 /** What the clock on the wall shows `minute` minutes after the day's first instant: "16:05". */
 export function clockTime(day: LocalDay, minute: number): string {
+  checkedDay(day)
   const shift = day.shifts.reduce((sum, s) => (minute >= s.atMinute ? sum + s.byMinutes : sum), 0)
   return clockOfMinutes(day.startClockMinutes + Math.round(minute) + shift)
 }
 
 /** Minutes after midnight as a clock shows them: "09:05". */
 export function clockOfMinutes(minutes: number): string {
+  finite(minutes, 'minutes')
   const hours = Math.floor(minutes / 60) % 24
   return `${String(hours).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`
 }
@@ -33,6 +37,7 @@ export function clockOfMinutes(minutes: number): string {
 export function minuteAtClockTime(day: LocalDay, clock: string): number | null {
   const match = /^(\d{1,2}):(\d{2})$/.exec(clock)
   if (!match) return null
+  checkedDay(day)
   for (let minute = 0; minute < day.lengthMinutes; minute++)
     if (clockTime(day, minute) === `${match[1]!.padStart(2, '0')}:${match[2]}`) return minute
   return null

@@ -1,3 +1,5 @@
+import { finite, finiteAll } from '../check'
+import { checkedLamp, checkedRoom } from './checked'
 import { ILLUMINANT_SPECTRA } from '../colour/illuminant'
 import { ledSpectrum } from '../colour/led'
 import { xyzOfSpectrum } from '../colour/observer'
@@ -13,6 +15,7 @@ const bulbs = new Map<string, Spectrum>()
 
 /** A bulb's light, its luminous sum one lux; found once for each kind and temperature. */
 export function bulbSpectrum({ bulb, cctK }: Pick<RoomLamp, 'bulb' | 'cctK'>): Spectrum {
+  finite(cctK, "a lamp's cctK")
   const key = `${bulb} ${cctK}`
   const before = bulbs.get(key)
   if (before) return before
@@ -40,6 +43,9 @@ export function lampLight(
   area: number,
   mean: Spectrum,
 ): Spectrum {
+  checkedRoom(room).lamps.forEach(checkedLamp)
+  if (!(area > 0 && area < Infinity)) throw new RangeError(`area must be above 0 m², got ${area}`)
+  finiteAll(mean, 'mean reflectances')
   const sum = new Float64Array(SPECTRUM_LENGTH)
   const evening = room.lamps.filter((lamp) => lamp.evening)
   for (const lamp of evening.length > 0 ? evening : room.lamps) {

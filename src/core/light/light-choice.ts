@@ -1,3 +1,4 @@
+import { checkedDay } from './checked'
 import { utcMsAt, type LocalDay } from './day-clock'
 import { PLAIN_WINDOW, type LitRoom } from './room'
 import { NO_PINS, pinned, pinsFrom, type MeterFigures, type Pins } from './meter'
@@ -123,6 +124,7 @@ export function modelledLight(
 
 /** The last minute of the day with the sun at 8°, or its highest minute where it stays lower. */
 export function lateSunMinute(place: Place, day: LocalDay): number {
+  checkedDay(day)
   const altitude = (minute: number): number => sunPosition(place, utcMsAt(day, minute)).altitudeDeg
   const highest = solarNoonMinute(place, day)
   if (altitude(highest) < LATE_SUN_ALTITUDE_DEG) return highest
@@ -139,6 +141,7 @@ function brightEnoughMinute(place: Place, day: LocalDay, minute: number): number
 
 /** The minute of the day when the sun stands highest, to ten minutes. */
 export function solarNoonMinute(place: Place, day: LocalDay): number {
+  checkedDay(day)
   let best = 0
   let highest = -91
   for (let minute = 0; minute < day.lengthMinutes; minute += 10) {

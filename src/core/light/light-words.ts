@@ -1,3 +1,4 @@
+import { finite } from '../check'
 import { clockTime, type LocalDay } from './day-clock'
 import { daylightFactorPercent, dimness } from './daylight-factor'
 import type { LitRoom } from './room'
@@ -8,7 +9,7 @@ import { dayRibbon, RIBBON_STEP_MINUTES, type RibbonStep } from './ribbon'
 
 /** Colour of a light in a word, by its colour temperature in kelvin; common practice. */
 export function lightColourWord(cctK: number): string {
-  if (cctK < 3300) return 'very warm'
+  if (finite(cctK, 'cctK') < 3300) return 'very warm'
   if (cctK < 5000) return 'warm'
   if (cctK < 5800) return 'slightly warm'
   if (cctK < 6700) return 'neutral'

@@ -1,3 +1,4 @@
+import { checkedDay } from './checked'
 import { utcMsAt } from './day-clock'
 import { LAMPS_LIT_BELOW_LUX, pinsOf, type RoomDay } from './light-choice'
 import { pinned } from './meter'
@@ -41,6 +42,7 @@ const TWILIGHT_DEG = -6
 /** Daylight every ten minutes, and the moments that matter. A polar night has steps but no moments. */
 export function dayRibbon(roomDay: RoomDay, sky: Sky): Ribbon {
   const { room, place, day } = roomDay
+  checkedDay(day)
   const pins = pinsOf(roomDay)
   const [from, to] = litSpan(roomDay)
   const steps: RibbonStep[] = []

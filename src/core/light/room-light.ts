@@ -1,3 +1,4 @@
+import { checkedRoom } from './checked'
 import { colourTemperature } from '../colour/cct'
 import { xyzOfSpectrum } from '../colour/observer'
 import { SPECTRUM_LENGTH, type Spectrum } from '../colour/spectrum'
@@ -106,6 +107,7 @@ export function roomLights(
   moment: LightMoment,
   spots: readonly SpotChoice[],
 ): (RoomLight | null)[] {
+  checkedRoom(room)
   const entering = whatEnters(room, place, moment)
   return spots.map((spot) => lightAt(room, moment, entering, spot))
 }

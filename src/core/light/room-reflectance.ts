@@ -1,3 +1,4 @@
+import { checkedRoom } from './checked'
 import { ILLUMINANT_SPECTRA } from '../colour/illuminant'
 import { xyzOfSpectrum } from '../colour/observer'
 import type { Spectrum } from '../colour/spectrum'
@@ -19,7 +20,13 @@ const known = new WeakMap<LitRoom, RoomReflectances>()
 export function reflectancesOf(room: LitRoom): RoomReflectances {
   const before = known.get(room)
   if (before) return before
-  const { northSouthMm, eastWestMm, heightMm, windows, surfaces = PLAIN_SURFACES } = room
+  const {
+    northSouthMm,
+    eastWestMm,
+    heightMm,
+    windows,
+    surfaces = PLAIN_SURFACES,
+  } = checkedRoom(room)
   const plan = (northSouthMm * eastWestMm) / MM2_PER_M2
   const glass = windows.reduce((sum, window) => sum + windowAreaM2(window), 0)
   const walls = Math.max(0, (2 * (northSouthMm + eastWestMm) * heightMm) / MM2_PER_M2 - glass)

@@ -1,3 +1,4 @@
+import { finite } from '../check'
 import { flatReflectance, type Reflectance } from '../colour/spectrum'
 import {
   CURTAINS,
@@ -97,7 +98,7 @@ const MM2_PER_M2 = 1e6
 
 /** All walls, floor and ceiling, square metres. */
 export function surfaceAreaM2({ northSouthMm, eastWestMm, heightMm }: LitRoom): number {
-  const plan = northSouthMm * eastWestMm
+  const plan = finite(northSouthMm * eastWestMm * heightMm, "a room's size") / heightMm
   return (2 * (plan + (northSouthMm + eastWestMm) * heightMm)) / MM2_PER_M2
 }
 
@@ -114,7 +115,8 @@ export function wallShare(room: LitRoom): number {
 export const windowAreaM2 = ({
   widthMm,
   heightMm,
-}: Pick<RoomWindow, 'widthMm' | 'heightMm'>): number => (widthMm * heightMm) / MM2_PER_M2
+}: Pick<RoomWindow, 'widthMm' | 'heightMm'>): number =>
+  finite(widthMm * heightMm, "a window's size") / MM2_PER_M2
 
 /** Share of the light on the opening that enters the room. */
 export const windowTransmittance = ({ glazing, curtain }: RoomWindow): number =>

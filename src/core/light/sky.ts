@@ -1,3 +1,5 @@
+import { finite, finiteAll } from '../check'
+import { checkedSun } from './checked'
 import { daylightWeights } from '../colour/daylight'
 import { xyzOfSpectrum } from '../colour/observer'
 import { S0, S1, S2 } from '../colour/tables/daylight-components'
@@ -134,6 +136,7 @@ export function skyPatchCctK(
   patchAltitudeDeg: number,
   fromSunDeg: number,
 ): number {
+  finiteAll([sunAltitudeDeg, patchAltitudeDeg, fromSunDeg], 'heights and angles of the sky')
   const { cloud } = SKY_KINDS[sky]
   return 1e6 / patchMired(cloud, sunwardMired(sunAltitudeDeg), patchAltitudeDeg, fromSunDeg)
 }
@@ -188,7 +191,7 @@ function addMired(
 }
 
 export const luxOf = (sum: Readonly<DaylightSum>): number =>
-  sum[0] * COMPONENT_Y[0] + sum[1] * COMPONENT_Y[1] + sum[2] * COMPONENT_Y[2]
+  finite(sum[0] * COMPONENT_Y[0] + sum[1] * COMPONENT_Y[1] + sum[2] * COMPONENT_Y[2], 'daylight')
 
 function tabulateWeights(): Float64Array {
   const rows = 210 / WEIGHT_TABLE_STEP_MIRED + 1
@@ -249,7 +252,11 @@ export interface SkyVault {
 const OPEN: Omit<SkyOpening, 'bearingDeg' | 'pitchDeg'> = { hiddenBelowDeg: 0, hiddenAboveDeg: 90 }
 
 /** An upright plane with nothing before it. */
-export const openWall = (bearingDeg: number): SkyOpening => ({ bearingDeg, pitchDeg: 90, ...OPEN })
+export const openWall = (bearingDeg: number): SkyOpening => ({
+  bearingDeg: finite(bearingDeg, 'a bearing'),
+  pitchDeg: 90,
+  ...OPEN,
+})
 
 /**
  * Height of a direction against a plane that faces a bearing: the angle in the upright section across it, in which a
@@ -257,6 +264,7 @@ export const openWall = (bearingDeg: number): SkyOpening => ({ bearingDeg, pitch
  */
 export function profileDeg(altitudeDeg: number, azimuthDeg: number, bearingDeg: number): number {
   const ahead = Math.cos((azimuthDeg - bearingDeg) * RAD)
+  finiteAll([altitudeDeg, ahead], 'angles')
   return Math.atan2(Math.tan(altitudeDeg * RAD), ahead) / RAD
 }
 
@@ -265,6 +273,7 @@ export function profileDeg(altitudeDeg: number, azimuthDeg: number, bearingDeg: 
  * each patch by its place; a window sums the part it sees.
  */
 export function skyVault(sky: Sky, sun: SunPosition): SkyVault {
+  checkedSun(sun)
   const { gradation, indicatrix, cloud } = SKY_KINDS[sky]
   const sunSin = Math.sin(sun.altitudeDeg * RAD)
   const sunCos = Math.cos(sun.altitudeDeg * RAD)

@@ -1,3 +1,5 @@
+import { finite, finiteAll } from '../check'
+import { checkedRoom, checkedWindow } from './checked'
 import { CURTAINS, GLAZINGS } from './fittings'
 import type { LitRoom, RoomLamp, RoomWindow } from './room'
 import { alongWallMm, toWallMm, turnOf, wallFacing, wallWidthMm, type WallName } from './walls'
@@ -68,13 +70,18 @@ const OFF_WALL_MM = 20
 /** Direction on the plan, in the room's own axes. */
 const towards = (turnDeg: number): Vector => [Math.sin(turnDeg * RAD), Math.cos(turnDeg * RAD), 0]
 
-export const scaled = ([x, y, z]: Vector, by: number): Vector => [x * by, y * by, z * by]
-export const plus = (p: Vector, q: Vector): Vector => [p[0] + q[0], p[1] + q[1], p[2] + q[2]]
-export const minus = (p: Vector, q: Vector): Vector => [p[0] - q[0], p[1] - q[1], p[2] - q[2]]
-export const dot = (p: Vector, q: Vector): number => p[0] * q[0] + p[1] * q[1] + p[2] * q[2]
+export const scaled = ([x, y, z]: Vector, by: number): Vector =>
+  finiteAll([x * by, y * by, z * by] as const, 'a vector')
+export const plus = (p: Vector, q: Vector): Vector =>
+  finiteAll([p[0] + q[0], p[1] + q[1], p[2] + q[2]] as const, 'a vector')
+export const minus = (p: Vector, q: Vector): Vector =>
+  finiteAll([p[0] - q[0], p[1] - q[1], p[2] - q[2]] as const, 'a vector')
+export const dot = (p: Vector, q: Vector): number =>
+  finite(p[0] * q[0] + p[1] * q[1] + p[2] * q[2], 'a product of vectors')
 
 /** The window that a room is lit by: its largest upright one, else its largest. */
-export function mainWindow({ windows }: LitRoom): RoomWindow | null {
+export function mainWindow(room: LitRoom): RoomWindow | null {
+  const { windows } = checkedRoom(room)
   const upright = windows.filter(({ pitchDeg }) => pitchDeg === 90)
   return (upright.length > 0 ? upright : windows).reduce<RoomWindow | null>(
     (p, q) => (p && p.widthMm * p.heightMm >= q.widthMm * q.heightMm ? p : q),
@@ -87,7 +94,7 @@ export function mainWindow({ windows }: LitRoom): RoomWindow | null {
  * opposite; without a window from the north.
  */
 export function placeSpot(room: LitRoom, { plane, depth }: Spot): PlacedSpot {
-  const facing = mainWall(room)
+  const facing = mainWall(checkedRoom(room))
   const reach = Math.max(0, toWallMm(room, facing) - FROM_WALL_MM)
   const along = { window: reach, middle: 0, back: -reach, lamp: 0 }[depth]
   const onFloor: Vector = depth === 'lamp' ? lampFoot(room) : scaled(towards(turnOf(facing)), along)
@@ -126,6 +133,7 @@ function lampFoot(room: LitRoom): Vector {
 
 /** Where a lamp hangs or stands; downlights count as one over the middle. */
 export function lampAt(room: LitRoom, { place }: RoomLamp): Vector {
+  checkedRoom(room)
   if (place === 'table') {
     const facing = mainWall(room)
     const back = scaled(towards(turnOf(facing) + 180), toWallMm(room, facing) * 0.6)
@@ -169,6 +177,8 @@ export function windowFrame(
   room: LitRoom,
   window: RoomWindow,
 ): { readonly at: Vector; readonly right: Vector; readonly up: Vector; readonly normal: Vector } {
+  checkedRoom(room)
+  checkedWindow(window)
   const wall = wallFacing(room, window.bearingDeg)
   const outwards = towards(turnOf(wall))
   const right = towards(turnOf(wall) + 90)

@@ -1,3 +1,4 @@
+import { checkedSun, checkedWindow } from './checked'
 import { CURTAINS } from './fittings'
 import type { LitRoom, RoomWindow } from './room'
 import { plus, scaled, windowFrame, type Vector } from './spot'
@@ -16,6 +17,8 @@ const RAD = Math.PI / 180
  * @returns corners in order, or null where no sun comes through or none of it reaches the floor
  */
 export function sunPatch(room: LitRoom, window: RoomWindow, sun: SunPosition): FloorPoint[] | null {
+  checkedSun(sun)
+  checkedWindow(window)
   if (CURTAINS[window.curtain].diffuses || cosineOn(sun, window.bearingDeg, window.pitchDeg) <= 0)
     return null
   const { at, right, up } = windowFrame(room, window)

@@ -1,3 +1,4 @@
+import { finite } from '../check'
 import { getPosition } from 'suncalc'
 
 export interface SunPosition {
@@ -28,6 +29,7 @@ export function sunPosition({ latitudeDeg, longitudeDeg }: Place, utcMs: number)
     throw new RangeError(`latitude must be −90 to 90, got ${latitudeDeg}`)
   if (!(Math.abs(longitudeDeg) <= 180))
     throw new RangeError(`longitude must be −180 to 180, got ${longitudeDeg}`)
+  finite(utcMs, 'an instant')
   // eslint-disable-next-line no-restricted-globals -- an instant handed over, not a clock read
   const { altitude, azimuth } = getPosition(new Date(utcMs), latitudeDeg, longitudeDeg)
   return { altitudeDeg: altitude, azimuthDeg: ((azimuth % 360) + 360) % 360 }

@@ -1,3 +1,4 @@
+import { finite } from '../check'
 import { daylightSpectrum } from '../colour/daylight'
 import { addPerLux } from '../colour/mix-lights'
 import { planckianSpectrum } from '../colour/planckian'
@@ -18,13 +19,14 @@ const PLANCKIAN_ALONE_K = 4000
  * (the spread commonly measured; the line through it is ours).
  */
 export function sunCctK(altitudeDeg: number): number {
-  const h = Math.max(0, altitudeDeg)
+  const h = Math.max(0, finite(altitudeDeg, "the sun's height"))
   const airMass = 1 / (Math.sin(h * RAD) + 0.50572 * (h + 6.07995) ** -1.6364)
   return 1e6 / Math.min(526, 170 + 16 * airMass)
 }
 
 /** Spectrum of direct sunlight of a colour temperature; its luminous sum is one lux. */
 export function sunlightSpectrum(cctK: number): Spectrum {
+  finite(cctK, 'cctK')
   const t = (cctK - PLANCKIAN_ALONE_K) / (DAYLIGHT_ALONE_K - PLANCKIAN_ALONE_K)
   const clamped = Math.min(1, Math.max(0, t))
   const daylightShare = clamped * clamped * (3 - 2 * clamped)

@@ -1,9 +1,11 @@
+import { finiteAll } from '../check'
 import { BANDS, SPECTRUM_LENGTH, type Reflectance, type Spectrum } from '../colour/spectrum'
 import { reflectanceOfReading } from '../paint/reading'
 import { GROUNDS, kindsOf, OPPOSITES } from './fittings'
 
 /** A 36-band reflectance on the 81 wavelengths of a light: linear between bands, constant above 730 nm. */
 export function alongSpectrum(reflectance: Reflectance): Spectrum {
+  finiteAll(reflectance, 'reflectances')
   const along = new Float64Array(SPECTRUM_LENGTH)
   for (let i = 0; i < SPECTRUM_LENGTH; i++) {
     const band = Math.min(BANDS - 1, i / 2)

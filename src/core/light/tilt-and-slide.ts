@@ -1,3 +1,4 @@
+import { between } from '../check'
 import type { LitRoom } from './room'
 import { roomLights, type LightMoment, type RoomLight } from './room-light'
 import { placeSpot, plus, scaled, type PlacedSpot } from './spot'
@@ -14,6 +15,7 @@ export function slideLights(
   moment: LightMoment,
   steps: number,
 ): (RoomLight | null)[] {
+  between(steps, 1, 1000, 'steps')
   const from = placeSpot(room, { plane: 'tilted', depth: 'window' })
   const to = placeSpot(room, { plane: 'tilted', depth: 'lamp' })
   const end =

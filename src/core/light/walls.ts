@@ -1,3 +1,5 @@
+import { finite } from '../check'
+import { checkedRoom, checkedWindow } from './checked'
 import type { LitRoom, RoomWindow } from './room'
 
 export const WALL_NAMES = ['north', 'east', 'south', 'west'] as const
@@ -13,9 +15,9 @@ type Turned = Pick<LitRoom, 'northDeg'>
  * @throws RangeError for what is no angle
  */
 export function wallFacing({ northDeg = 0 }: Turned, bearingDeg: number): WallName {
-  if (!Number.isFinite(bearingDeg))
-    throw new RangeError(`a bearing must be an angle in degrees, got ${bearingDeg}`)
-  const quarters = Math.floor((bearingDeg - northDeg) / 90 + 0.5)
+  const quarters = Math.floor(
+    (finite(bearingDeg, 'a bearing') - finite(northDeg, "a room's northDeg")) / 90 + 0.5,
+  )
   return WALL_NAMES[((quarters % 4) + 4) % 4]!
 }
 
@@ -24,25 +26,30 @@ export const turnOf = (wall: WallName): number => 90 * WALL_NAMES.indexOf(wall)
 
 /** Where a wall faces, clockwise from true north, 0 to under 360. */
 export const bearingOf = ({ northDeg = 0 }: Turned, wall: WallName): number =>
-  (turnOf(wall) + northDeg + 360) % 360
+  (turnOf(wall) + finite(northDeg, "a room's northDeg") + 360) % 360
 
 /** Width of a wall, millimetres. */
 export const wallWidthMm = (
   { northSouthMm, eastWestMm }: Pick<LitRoom, 'northSouthMm' | 'eastWestMm'>,
   wall: WallName,
-): number => (wall === 'north' || wall === 'south' ? eastWestMm : northSouthMm)
+): number =>
+  finite(wall === 'north' || wall === 'south' ? eastWestMm : northSouthMm, 'the width of a wall')
 
 /** Distance from the middle of the room to a wall, millimetres. */
 export const toWallMm = (
   { northSouthMm, eastWestMm }: Pick<LitRoom, 'northSouthMm' | 'eastWestMm'>,
   wall: WallName,
-): number => (wall === 'north' || wall === 'south' ? northSouthMm : eastWestMm) / 2
+): number =>
+  finite(wall === 'north' || wall === 'south' ? northSouthMm : eastWestMm, 'the depth of a room') /
+  2
 
 /**
  * Where the middle of an upright window stands along its wall: millimetres to the right of the wall's middle, seen from
  * inside. By its own place where that is known, else spread evenly with the others of the wall; never past a corner.
  */
 export function alongWallMm(room: LitRoom, window: RoomWindow): number {
+  checkedRoom(room)
+  checkedWindow(window)
   const wall = wallFacing(room, window.bearingDeg)
   const width = wallWidthMm(room, wall)
   const inWall = room.windows.filter(

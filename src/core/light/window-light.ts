@@ -1,3 +1,5 @@
+import { finite, finiteAll } from '../check'
+import { checkedSun, checkedWindow } from './checked'
 import { daylightFromComponents } from '../colour/daylight'
 import { addScaled, SPECTRUM_LENGTH, type Spectrum } from '../colour/spectrum'
 import { OPPOSITES } from './fittings'
@@ -60,6 +62,7 @@ export function addReflected(
   received: { readonly sky: Readonly<DaylightSum>; readonly sunLux: number },
   weight: number,
 ): void {
+  finiteAll([weight, received.sunLux, ...received.sky], 'what is received')
   const at = OUTSIDE.indexOf(by)
   for (let k = 0; k < 3; k++) sum.sky[at]![k]! += weight * received.sky[k]!
   sum.sun[at]! += weight * received.sunLux
@@ -86,7 +89,8 @@ export interface WindowView {
   readonly hiddenAboveDeg: number
 }
 
-export function viewOf({ opposite, oppositeDeg, overhangMm, heightMm }: RoomWindow): WindowView {
+export function viewOf(window: RoomWindow): WindowView {
+  const { opposite, oppositeDeg, overhangMm, heightMm } = checkedWindow(window)
   return {
     hiddenBelowDeg: opposite === 'sky' ? 0 : oppositeDeg,
     hiddenAboveDeg: overhangMm > 0 ? Math.atan2(heightMm / 2, overhangMm) / RAD : 90,
@@ -111,6 +115,10 @@ export function groundReceives(
   { vault, sun, directNormalLux }: Outdoors,
   bearingDeg: number,
 ): Received {
+  finiteAll(
+    [bearingDeg, directNormalLux, sun.altitudeDeg, sun.azimuthDeg, ...vault.horizontal],
+    'angles and light outdoors',
+  )
   const sine = Math.max(0, Math.sin(sun.altitudeDeg * RAD))
   const behind = Math.max(0, -Math.cos((sun.azimuthDeg - bearingDeg) * RAD))
   const shadowM = (HOUSE_HEIGHT_M * behind) / Math.max(0.02, Math.tan(sun.altitudeDeg * RAD))
@@ -123,7 +131,8 @@ export function oppositeReceives(
   { vault, sun, directNormalLux }: Outdoors,
   bearingDeg: number,
 ): Received {
-  const towards = (bearingDeg + 180) % 360
+  finite(directNormalLux, 'directNormalLux')
+  const towards = (finite(bearingDeg, 'a bearing') + 180) % 360
   return {
     sky: vault.on(openWall(towards)),
     sunLux: directNormalLux * Math.max(0, cosineOn(sun, towards, 90)),
@@ -144,7 +153,9 @@ export interface WindowLight {
  * opposite, and direct sun.
  */
 export function windowLight(out: Outdoors, window: RoomWindow): WindowLight {
-  const { bearingDeg, pitchDeg, opposite } = window
+  checkedSun(out.sun)
+  finite(out.directNormalLux, 'directNormalLux')
+  const { bearingDeg, pitchDeg, opposite } = checkedWindow(window)
   const view = viewOf(window)
   const diffuse = emptyLightSum()
   const fromSky = out.vault.on({ bearingDeg, pitchDeg, ...view })
@@ -173,6 +184,7 @@ export function cosineOn(
   bearingDeg: number,
   pitchDeg: number,
 ): number {
+  finiteAll([altitudeDeg, azimuthDeg, bearingDeg, pitchDeg], 'angles')
   if (altitudeDeg <= 0) return 0
   const out = Math.cos(altitudeDeg * RAD) * Math.cos((azimuthDeg - bearingDeg) * RAD)
   return Math.sin(altitudeDeg * RAD) * Math.cos(pitchDeg * RAD) + out * Math.sin(pitchDeg * RAD)

@@ -1,3 +1,4 @@
+import { finite } from '../check'
 import { dateOfDayNumber, dayNumber } from './calendar-date'
 import { MS_PER_MINUTE, type LocalDay } from './day-clock'
 
@@ -13,6 +14,7 @@ const MS_PER_DAY = 1440 * MS_PER_MINUTE
 
 /** A calendar day by the clocks of a place; null for a date that does not exist, or of a year that is not known. */
 export function dayByClock(zone: ZoneClock, date: string): LocalDay | null {
+  for (const [from, minutes] of zone.offsets) finite(from + minutes, 'offsets of a zone')
   const number = dayNumber(date)
   if (number === null || date < zone.firstDate || date > zone.lastDate) return null
   const startUtcMs = dayStart(zone, number)
@@ -51,6 +53,7 @@ function dayStart({ offsets }: ZoneClock, number: number): number {
 
 /** The calendar day that an instant falls on by the clocks of a place; null outside the years that are known. */
 export function dateByClock(zone: ZoneClock, utcMs: number): LocalDay | null {
+  finite(utcMs, 'an instant')
   const offset = zone.offsets.findLast(([from]) => from <= utcMs)?.[1]
   if (offset === undefined) return null
   return dayByClock(

@@ -1,3 +1,4 @@
+import { finite } from '../check'
 import { D65_WEIGHTS } from '../colour/illuminant'
 import { xyzUnder } from '../colour/observer'
 import { BANDS, type Reflectance } from '../colour/spectrum'
@@ -15,7 +16,7 @@ export function lrvsPercent(rows: Float64Array): Float64Array {
   for (let i = 0, at = 0; i < lrvs.length; i++) {
     let y = 0
     for (let band = 0; band < bands; band++) y += rows[at++]! * weights[band * 3 + 1]!
-    lrvs[i] = y
+    lrvs[i] = finite(y, 'reflectances')
   }
   return lrvs
 }

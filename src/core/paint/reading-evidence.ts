@@ -1,3 +1,4 @@
+import { finite } from '../check'
 import type { Uncertainty } from './reading'
 
 /** What a reading was made with, kept beside it; whatever was not noted is left out. */
@@ -22,7 +23,8 @@ export interface ReadingEvidence {
   readonly takenAt?: string
 }
 
-const oneDecimal = (value: number): string => (Math.round(10 * value) / 10).toString()
+const oneDecimal = (value: number): string =>
+  (Math.round(10 * finite(value, 'an uncertainty')) / 10).toString()
 
 /** "card and room’s light, balanced by the camera, given for D50, 2°"; empty where nothing was noted. */
 export function evidenceWords(evidence: ReadingEvidence): string {

@@ -1,3 +1,4 @@
+import { finiteAll } from '../check'
 import {
   D65_WEIGHTS,
   D65_WHITE,
@@ -83,6 +84,7 @@ export type Firmness = ReadingSource | Uncertainty
 /** The uncertainty of a finish read once, with what it varies by from piece to piece. */
 export function uncertaintyOf(firmness: Firmness, varies = false): Uncertainty {
   const own = typeof firmness === 'string' ? READING_UNCERTAINTY[firmness] : firmness
+  finiteAll([own.lean, own.lightness], 'an uncertainty')
   return varies
     ? {
         lean: Math.hypot(own.lean, VARIES.lean),
@@ -122,6 +124,7 @@ export function reflectanceOfReading(reading: Reading): Reflectance {
 
 /** Bands, in nanometres, that a spectral reading does not reach and that were carried on flat. */
 export function extrapolatedBandsNm(wavelengthsNm: readonly number[]): number[] {
+  finiteAll(wavelengthsNm, 'wavelengths')
   const [first, last] = [wavelengthsNm[0] ?? Infinity, wavelengthsNm.at(-1) ?? -Infinity]
   return Array.from({ length: BANDS }, (_, band) => SPECTRUM_FIRST_NM + 10 * band).filter(
     (nm) => nm < first || nm > last,

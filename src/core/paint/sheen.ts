@@ -1,3 +1,4 @@
+import { finiteAll } from '../check'
 import { BANDS, type Reflectance } from '../colour/spectrum'
 
 export const SHEENS = ['matt', 'eggshell', 'satin', 'semi-gloss', 'gloss'] as const
@@ -42,6 +43,7 @@ export function inSheen(reflectance: Reflectance, sheen: Sheen, view: SheenView)
     view === 'towards the window'
       ? gathered * TOWARDS_WINDOW * WINDOW_OVER_WHITE
       : -gathered * STRAIGHT_ON
+  finiteAll(reflectance, 'reflectances')
   const seen = new Float64Array(BANDS)
   for (let band = 0; band < BANDS; band++)
     seen[band] = Math.min(0.999, Math.max(DARKEST, reflectance[band]! + veil))

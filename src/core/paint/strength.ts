@@ -1,3 +1,4 @@
+import { between } from '../check'
 import { BANDS, type Reflectance } from '../colour/spectrum'
 import { insideReflectance, kOverS, opaqueReflectance, outsideReflectance } from './kubelka-munk'
 import { lrvPercent } from './lrv'
@@ -21,7 +22,7 @@ export function whyNoLadder(base: Base): string | null {
   if (base === 'white') return null
   const what = { mid: 'A mid base', deep: 'A deep base', clear: 'A clear base' }[base]
   return (
-    `${what} holds little white. Cutting the tint costs hiding before it costs depth, ` +
+    `${what} holds little white. Cutting the tint costs hiding and does not make it paler as white would, ` +
     'so this colour is taken at 100 % or not at all; look for a paler relative on its strip.'
   )
 }
@@ -34,6 +35,7 @@ export function ladderOf(base: Base): readonly number[] {
 
 /** Said both ways the trade says it: "at 75 %, lightened by 25 %". */
 export function strengthWords(strengthPercent: number): string {
+  between(strengthPercent, 0, 1000, 'a strength')
   if (strengthPercent === 100) return 'at full strength'
   const change =
     strengthPercent < 100

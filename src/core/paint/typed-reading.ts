@@ -1,3 +1,4 @@
+import { finite } from '../check'
 import { expectedNumber, typedNumber } from '../typed-number'
 import { BANDS, SPECTRUM_FIRST_NM } from '../colour/spectrum'
 import { forDaylight, type MeasuredForName } from './measured-for'
@@ -118,4 +119,9 @@ export const spectrumText = ({
   wavelengthsNm,
   reflectance,
 }: Extract<KeptReading, { kind: 'spectral' }>): string =>
-  wavelengthsNm.map((nm, i) => `${nm} ${Number(reflectance[i]!.toFixed(5))}`).join('\n')
+  wavelengthsNm
+    .map(
+      (nm, i) =>
+        `${finite(nm, 'a wavelength')} ${Number(finite(reflectance[i]!, 'a reflectance').toFixed(5))}`,
+    )
+    .join('\n')

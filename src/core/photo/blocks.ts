@@ -1,6 +1,7 @@
 import { oklab, type Oklab } from '../colour/oklab'
 import type { LinearRgb } from '../colour/srgb'
-import { isWithin, LINEAR, luminance, type PhotoBytes, type Square } from './pixels'
+import { finiteAll } from '../check'
+import { checkedPhoto, isWithin, LINEAR, luminance, type PhotoBytes, type Square } from './pixels'
 
 /** What of a photo colours can be found in: small blocks that show one thing each. */
 export interface UsableBlocks {
@@ -34,7 +35,11 @@ export function usableBlocks(
   photo: PhotoBytes,
   card: { readonly squares: readonly Square[]; readonly mean: LinearRgb } | null,
 ): UsableBlocks {
-  const { width, height } = photo
+  const { width, height } = checkedPhoto(photo)
+  if (card) {
+    finiteAll(card.mean, 'the mean of the card')
+    for (const { x, y, halfPx } of card.squares) finiteAll([x, y, halfPx], 'a square on the card')
+  }
   const start = Math.round(Math.sqrt((width * height) / MOST_BLOCKS))
   let sizePx = Math.min(MOST_BLOCK_PX, Math.max(LEAST_BLOCK_PX, start))
   let grid = gridOf(photo, sizePx)

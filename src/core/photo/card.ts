@@ -37,6 +37,6 @@ export type CardKind = keyof typeof CARDS
 export const CARD_KINDS = Object.keys(CARDS) as [CardKind, ...CardKind[]]
 
 /** What was tapped is no card: clipped, too dark, in the wrong order, or not near white. */
-export class CardError extends Error {
+export class CardError extends RangeError {
   override name = 'CardError'
 }

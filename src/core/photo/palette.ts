@@ -1,3 +1,4 @@
+import { finite, finiteAll } from '../check'
 import { linearRgbFromOklab, oklab, type Oklab } from '../colour/oklab'
 import type { LinearRgb } from '../colour/srgb'
 import { seededRandom } from '../seeded-random'
@@ -34,6 +35,8 @@ export function paletteOf(
   grain = 0,
   onRound: (done: number) => void = () => undefined,
 ): PaletteColour[] {
+  finiteAll(pixels, 'pixels')
+  finite(grain, 'grain')
   const count = pixels.length / 3
   if (count === 0) return []
   const stride = Math.max(1, Math.floor(count / MOST_SAMPLES))

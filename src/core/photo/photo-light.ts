@@ -1,3 +1,4 @@
+import { finiteAll } from '../check'
 import { colourTemperature } from '../colour/cct'
 import { daylightSpectrum } from '../colour/daylight'
 import { ledSpectrum } from '../colour/led'
@@ -38,6 +39,8 @@ const FARTHEST_DUV = 0.03
  * @throws CardError for what no white looks like
  */
 export function photoLight(whiteShown: LinearRgb, known: Spectrum | null): PhotoLight {
+  finiteAll(whiteShown, 'the white as it is shown')
+  if (known) finiteAll(known, 'a light')
   const { cctK: shownK, duv } = colourTemperature(xyzFromLinearRgb(whiteShown))
   if (!(Math.abs(duv) <= FARTHEST_DUV))
     throw new CardError('That is no white card: no light makes white look so. Tap the card itself.')

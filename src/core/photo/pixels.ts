@@ -1,3 +1,4 @@
+import { finite } from '../check'
 import type { LinearRgb } from '../colour/srgb'
 
 /** A photo as a canvas has it: four bytes a pixel (sRGB and alpha), row by row. */
@@ -23,7 +24,17 @@ export const isWithin = ({ x, y, halfPx }: Square, atX: number, atY: number): bo
   Math.abs(atX - x) <= halfPx && Math.abs(atY - y) <= halfPx
 
 export const luminance = (r: number, g: number, b: number): number =>
-  0.2126 * r + 0.7152 * g + 0.0722 * b
+  finite(0.2126 * r + 0.7152 * g + 0.0722 * b, 'linear channels')
+
+/** A photo whose size is that of its bytes. Throws RangeError. */
+export function checkedPhoto(photo: PhotoBytes): PhotoBytes {
+  const { bytes, width, height } = photo
+  if (!(width > 0 && height > 0 && bytes.length === 4 * width * height))
+    throw new RangeError(
+      `a photo of ${width} × ${height} needs four bytes a pixel, got ${bytes.length}`,
+    )
+  return photo
+}
 
 export interface TappedSpot {
   readonly mean: LinearRgb
@@ -32,8 +43,13 @@ export interface TappedSpot {
 }
 
 /** The mean of a square and how even it is. The square lies wholly within the photo. */
-export function tappedSpot({ bytes, width }: PhotoBytes, square: Square): TappedSpot {
+export function tappedSpot(photo: PhotoBytes, square: Square): TappedSpot {
+  const { bytes, width, height } = checkedPhoto(photo)
   const { x, y, halfPx } = square
+  if (!(halfPx >= 0 && x >= halfPx && y >= halfPx && x + halfPx < width && y + halfPx < height))
+    throw new RangeError(
+      `a square must lie in the photo of ${width} × ${height}, got ${halfPx} about ${x}, ${y}`,
+    )
   const quarters = [0, 1, 2, 3].map(() => [0, 0, 0, 0])
   for (let dy = -halfPx; dy <= halfPx; dy++)
     for (let dx = -halfPx; dx <= halfPx; dx++) {
@@ -61,6 +77,6 @@ export function squareAt(
   halfPx: number,
 ): Square {
   const within = (value: number, size: number): number =>
-    Math.min(size - 1 - halfPx, Math.max(halfPx, Math.round(value)))
+    finite(Math.min(size - 1 - halfPx, Math.max(halfPx, Math.round(value))), 'a place in a photo')
   return { x: within(x, width), y: within(y, height), halfPx }
 }

@@ -1,3 +1,4 @@
+import { finiteAll } from '../check'
 import { invert, multiply, multiplied, type Matrix3 } from '../colour/cat16'
 import { daylightSpectrum } from '../colour/daylight'
 import type { Lab } from '../colour/lab'
@@ -73,7 +74,9 @@ export function readablePhoto(
   unevenness: number,
 ): ReadablePhoto {
   if (lights.length === 0) throw new RangeError('a photo needs a light, got none')
-  if (!(unevenness >= 0)) throw new RangeError(`unevenness must be 0 or more, got ${unevenness}`)
+  if (!(unevenness >= 0 && unevenness < 1))
+    throw new RangeError(`unevenness must be 0 to 1, got ${unevenness}`)
+  for (const light of lights) finiteAll(light, 'a light')
   const patches = patchesOf(card, shown)
   const tone = toneFromPatches(patches)
   const white = CARDS[card].patches[0].reflectance
@@ -109,6 +112,9 @@ const EVERY_CAMERA = 8
 
 function patchesOf(card: CardKind, shown: readonly Shown[]) {
   if (shown.length === 0) throw new RangeError('a photo needs its white card, got no patch')
+  for (const encoded of shown)
+    if (!encoded.every((v) => v >= 0 && v <= 1))
+      throw new RangeError(`a patch must be encoded 0 to 1, got ${encoded.join(', ')}`)
   const patches = shown.map((encoded, i) => {
     const patch = CARDS[card].patches[i]
     if (!patch)
@@ -206,11 +212,13 @@ export function colourOfShown(photo: ReadablePhoto, shown: Shown): PhotoColour {
   const mean = [0, 1, 2].map(
     (k) => told.reduce((sum, xyz) => sum + xyz[k]!, 0) / told.length,
   ) as unknown as Xyz
+  finiteAll(mean, 'ways to read a photo')
   const at = ucsByDaylight(mean)
   const { lab, variance } = missingAt(photo.untold, at)
   const spread = [...variance]
   for (const xyz of told)
     ucsByDaylight(xyz).forEach((v, k) => (spread[k]! += (v - at[k]!) ** 2 / told.length))
+  finiteAll([...spread, ...lab], 'what three numbers leave open')
   const [j, a, b] = spread as [number, number, number]
   return {
     lab: labByDaylight(mean).map((v, k) => v + lab[k]!) as unknown as Lab,

@@ -1,3 +1,4 @@
+import { finite } from '../check'
 import { inverse, Matrix } from 'ml-matrix'
 
 /**
@@ -21,7 +22,8 @@ const encoded = (x: number): number =>
   x <= 0.0031308 ? 12.92 * Math.max(0, x) : 1.055 * x ** (1 / 2.4) - 0.055
 
 /** Linear light behind an encoded channel, both 0 to 1. */
-export const linearBehind = (curve: ToneCurve, v: number): number => decoded(untoned(curve, v))
+export const linearBehind = (curve: ToneCurve, v: number): number =>
+  finite(decoded(untoned(curve, v)), 'an encoded channel')
 
 // Cameras lift the middle a little, darken the shadows and lighten the lights by about this much, some hardly, some by
 // twice that (common practice).
@@ -60,9 +62,14 @@ const ROUNDS = 12
 export function toneFromPatches(patches: readonly ShownPatch[]): ToneKnowledge {
   const first = patches[0]
   if (!first) throw new RangeError('a tone curve needs one patch at least, got none')
-  for (const { encoded: shown } of patches)
+  for (const { encoded: shown, reflectance, tolerance } of patches) {
     if (!shown.every((v) => v >= 0 && v <= 1))
       throw new RangeError(`a patch must be encoded 0 to 1, got ${shown.join(', ')}`)
+    if (!(reflectance > 0 && reflectance <= 1 && tolerance >= 0 && tolerance <= 1))
+      throw new RangeError(
+        `a patch's reflectance and tolerance must be 0 to 1, got ${reflectance} and ${tolerance}`,
+      )
+  }
   if (patches.length < 2)
     return { likeliest: USUAL, root: [SPREAD.lift, 0, SPREAD.s], byPatches: false }
   // Unknown: an exposure a channel, in logarithms, lift and s. Gauss and Newton.
@@ -115,6 +122,6 @@ export const curveAt = (
   first: number,
   second: number,
 ): ToneCurve => ({
-  lift: likeliest.lift + root[0] * first,
-  s: likeliest.s + root[1] * first + root[2] * second,
+  lift: finite(likeliest.lift + root[0] * first, 'a tone curve'),
+  s: finite(likeliest.s + root[1] * first + root[2] * second, 'a tone curve'),
 })

@@ -1,4 +1,5 @@
-import { LINEAR, luminance, type PhotoBytes, type Square } from './pixels'
+import { finiteAll } from '../check'
+import { checkedPhoto, LINEAR, luminance, type PhotoBytes, type Square } from './pixels'
 
 /** How light falls across a photo: in logarithms, along its width and down its height. */
 export interface Falloff {
@@ -67,7 +68,9 @@ export function unevennessByCard(photo: PhotoBytes, card: Square): Unevenness {
 }
 
 /** The photo as even as a falloff says it would have been; the middle stays. */
-export function evened({ bytes, width, height }: PhotoBytes, falloff: Falloff): PhotoBytes {
+export function evened(photo: PhotoBytes, falloff: Falloff): PhotoBytes {
+  const { bytes, width, height } = checkedPhoto(photo)
+  finiteAll([falloff.across, falloff.down], 'a falloff')
   const even = new Uint8ClampedArray(bytes.length)
   for (let y = 0, at = 0; y < height; y++)
     for (let x = 0; x < width; x++, at += 4) {
@@ -83,7 +86,11 @@ export function evened({ bytes, width, height }: PhotoBytes, falloff: Falloff): 
   return { bytes: even, width, height }
 }
 
-function patchOf({ bytes, width, height }: PhotoBytes, { x, y, halfPx }: Square): Patch {
+function patchOf(photo: PhotoBytes, { x, y, halfPx }: Square): Patch {
+  const { bytes, width, height } = checkedPhoto(photo)
+  if (!(halfPx >= 0 && halfPx <= Math.max(width, height)))
+    throw new RangeError(`a square must be no larger than the photo, got ${halfPx}`)
+  finiteAll([x, y], 'a place in a photo')
   let [sum, count] = [0, 0]
   for (let dy = -halfPx; dy <= halfPx; dy++)
     for (let dx = -halfPx; dx <= halfPx; dx++) {

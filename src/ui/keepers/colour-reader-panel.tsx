@@ -74,7 +74,7 @@ export function ColourReaderPanel({
           scale: 'share',
           source: asked.isCalibrated ? 'spectral' : 'uncalibrated',
           evidence: {
-            device: `a simulated colour reader, mean of ${READINGS_AVERAGED}, ${asked.isCalibrated ? 'set on its white tile' : 'not calibrated'}`,
+            device: `a simulated colour reader, mean of ${READINGS_AVERAGED}`,
             takenAt: new Date().toISOString(),
           },
         },
