@@ -168,7 +168,14 @@ const CASES: Readonly<Record<string, Readonly<Record<string, Args>>>> = {
     dateOfDayNumber: [20_000],
     longDate: ['2026-06-21'],
   },
+  'light/checked': {
+    checkedLamp: [PLAIN_LAMP],
+    checkedRoom: [ROOM],
+    checkedSun: [SUN],
+    checkedWindow: [WINDOW],
+  },
   'light/day-clock': {
+    checkedDay: [DAY],
     utcMsAt: [DAY, 700],
     clockTime: [DAY, 700],
     clockOfMinutes: [700],
@@ -325,6 +332,7 @@ const CASES: Readonly<Record<string, Readonly<Record<string, Args>>>> = {
   'photo/palette': { paletteOf: [new Float32Array([0.1, 0.2, 0.3, 0.1, 0.2, 0.3]), 0.01] },
   'photo/photo-light': { photoLight: [RGB.map(() => 0.6), NOON] },
   'photo/pixels': {
+    checkedPhoto: [PHOTO],
     isWithin: [SQUARE, 20, 20],
     luminance: [0.1, 0.2, 0.3],
     tappedSpot: [PHOTO, SQUARE],
@@ -377,7 +385,7 @@ const MODULES = AREAS.flatMap((area) =>
     .map((name) => `${area}/${name.replace(/\.ts$/, '')}`),
 )
 type Module = Readonly<Record<string, unknown>>
-const load = (name: string): Module => require(`./${name}`) as Module
+const load = (name: string): Module => jest.requireActual<Module>(`./${name}`)
 const isClass = (value: unknown): boolean => /^class /.test(String(value))
 
 test('every exported function is here, or is said to be a step within one', () => {

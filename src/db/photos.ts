@@ -1,9 +1,9 @@
 import { createHash } from 'node:crypto'
 import { existsSync } from 'node:fs'
-import { mkdir, open, readFile, rename } from 'node:fs/promises'
+import { mkdir, open, readdir, readFile, rename, stat, unlink } from 'node:fs/promises'
 import { dirname, join } from 'node:path'
 import { z } from 'zod'
-import { maybeOne, type Db } from './db'
+import { many, maybeOne, type Db } from './db'
 
 const fileOf = (dataDir: string, hash: string): string =>
   join(dataDir, 'photos', hash.slice(0, 2), `${hash}.jpg`)
@@ -64,4 +64,56 @@ export async function findPhoto(db: Db, dataDir: string, hash: string): Promise<
       throw error
     },
   )
+}
+
+const UNUSED_DAYS = 30
+const MS_PER_DAY = 86_400_000
+
+/**
+ * Clears the bytes of photos that nobody uses: no keeper has had them for thirty days, and they have lain there as long. A
+ * photo that a keeper had is spared as long as a change of the last thirty days may be taken back to it. What describes
+ * them stays; sent again, they are kept again.
+ *
+ * @param nowMs by the server's clock
+ * @returns how many were cleared
+ */
+export async function clearUnusedPhotos(db: Db, dataDir: string, nowMs: number): Promise<number> {
+  const since = nowMs - UNUSED_DAYS * MS_PER_DAY
+  const used = new Set(
+    (
+      await many(
+        db,
+        z.object({ hash: z.string() }),
+        `select photo_hash as hash from keeper where photo_hash is not null
+         union select hash from photo where kept_at > $1::timestamptz
+         union select coalesce(row ->> 'photo_hash', '') from event e join command c on c.id = e.command_id,
+           lateral (values (e.before), (e.after)) as rows(row)
+           where e.subject = 'keeper' and c.received_at > $1::timestamptz and row ->> 'photo_hash' is not null`,
+        [new Date(since).toISOString()],
+      )
+    ).map(({ hash }) => hash),
+  )
+  let cleared = 0
+  for (const file of await photoFiles(dataDir)) {
+    if (used.has(file.hash) || (await stat(file.path)).mtimeMs > since) continue
+    await unlink(file.path)
+    cleared++
+  }
+  return cleared
+}
+
+/** Every photo that lies in the data directory, and what a write that was cut off left behind. */
+async function photoFiles(
+  dataDir: string,
+): Promise<{ readonly hash: string; readonly path: string }[]> {
+  const root = join(dataDir, 'photos')
+  const names = await readdir(/* turbopackIgnore: true */ root, { recursive: true }).catch(
+    (error: NodeJS.ErrnoException): string[] => {
+      if (error.code === 'ENOENT') return []
+      throw error
+    },
+  )
+  return names
+    .filter((name) => name.includes('.jpg'))
+    .map((name) => ({ hash: /([0-9a-f]{64})\.jpg$/.exec(name)?.[1] ?? '', path: join(root, name) }))
 }

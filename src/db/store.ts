@@ -4,6 +4,7 @@ import { lockDataDir } from './data-dir-lock'
 import type { Db } from './db'
 import { discardUnfinishedDecks } from './decks'
 import { migrate } from './migrate'
+import { clearUnusedPhotos } from './photos'
 import { dbOver, openPglite } from './pglite'
 
 /** An open data directory: locked, migrated, ready. */
@@ -28,6 +29,7 @@ export async function openStore(dataDir: string): Promise<Store> {
     const db = dbOver(database)
     await migrate(db)
     await discardUnfinishedDecks(db)
+    await clearUnusedPhotos(db, dataDir, Date.now())
     return {
       db,
       async close() {

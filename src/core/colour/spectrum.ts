@@ -1,4 +1,4 @@
-import { finite, finiteAll } from '../check'
+import { finite } from '../check'
 /** A light's spectral power, 81 values from 380 to 780 nm every 5 nm. */
 export type Spectrum = Float64Array
 

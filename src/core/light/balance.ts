@@ -1,4 +1,4 @@
-import { checkedDay } from './checked'
+import { checkedDay } from './day-clock'
 import { appearanceOf, prepareLight } from '../colour/appearance'
 import { flatReflectance } from '../colour/spectrum'
 import { compassPoint, compassWord } from './aspect'

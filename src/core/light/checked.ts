@@ -1,5 +1,4 @@
 import { between, finite, finiteAll } from '../check'
-import type { LocalDay } from './day-clock'
 import type { LitRoom, RoomLamp, RoomWindow } from './room'
 import type { SunPosition } from './sun-position'
 
@@ -41,17 +40,6 @@ export function checkedLamp(lamp: RoomLamp): RoomLamp {
   between(lamp.cctK, 1000, 50_000, "a lamp's cctK")
   between(lamp.lumens, 0, 1e9, "a lamp's lumens")
   return lamp
-}
-
-const LONGEST_DAY_MINUTES = 2880
-
-/** A day whose figures are some. */
-export function checkedDay(day: LocalDay): LocalDay {
-  finite(day.startUtcMs, "a day's startUtcMs")
-  between(day.startClockMinutes, 0, 1440, "a day's startClockMinutes")
-  between(day.lengthMinutes, 1, LONGEST_DAY_MINUTES, "a day's lengthMinutes")
-  for (const { atMinute, byMinutes } of day.shifts) finiteAll([atMinute, byMinutes], 'clock shifts')
-  return day
 }
 
 export function checkedSun(sun: SunPosition): SunPosition {

@@ -1,5 +1,4 @@
-import { finite } from '../check'
-import { checkedDay } from './checked'
+import { between, finite, finiteAll } from '../check'
 /** One calendar day at a place, as its clocks show it. */
 export interface LocalDay {
   /** As 2026-12-21. */
@@ -15,6 +14,17 @@ export interface LocalDay {
 }
 
 export const MS_PER_MINUTE = 60_000
+
+const LONGEST_DAY_MINUTES = 2880
+
+/** A day whose figures are some. */
+export function checkedDay(day: LocalDay): LocalDay {
+  finite(day.startUtcMs, "a day's startUtcMs")
+  between(day.startClockMinutes, 0, 1440, "a day's startClockMinutes")
+  between(day.lengthMinutes, 1, LONGEST_DAY_MINUTES, "a day's lengthMinutes")
+  for (const { atMinute, byMinutes } of day.shifts) finiteAll([atMinute, byMinutes], 'clock shifts')
+  return day
+}
 
 export const utcMsAt = (day: LocalDay, minute: number): number =>
   finite(day.startUtcMs + minute * MS_PER_MINUTE, 'an instant')

@@ -1,5 +1,4 @@
-import { checkedDay } from './checked'
-import { utcMsAt, type LocalDay } from './day-clock'
+import { checkedDay, utcMsAt, type LocalDay } from './day-clock'
 import { PLAIN_WINDOW, type LitRoom } from './room'
 import { NO_PINS, pinned, pinsFrom, type MeterFigures, type Pins } from './meter'
 import { roomLight, type RoomLight } from './room-light'

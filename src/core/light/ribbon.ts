@@ -1,5 +1,4 @@
-import { checkedDay } from './checked'
-import { utcMsAt } from './day-clock'
+import { checkedDay, utcMsAt } from './day-clock'
 import { LAMPS_LIT_BELOW_LUX, pinsOf, type RoomDay } from './light-choice'
 import { pinned } from './meter'
 import { roomLight, type LightParts } from './room-light'

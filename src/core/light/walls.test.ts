@@ -31,7 +31,7 @@ test('each wall faces itself, a bearing between two the one clockwise', () => {
   }
   expect(wallFacing({ northDeg: 30 }, 80)).toBe('east')
   expect(wallFacing({ northDeg: 30 }, 70)).toBe('north')
-  expect(() => wallFacing(ROOM, NaN)).toThrow(/bearing must be an angle/)
+  expect(() => wallFacing(ROOM, NaN)).toThrow(/a bearing must be a number, got NaN/)
 })
 
 test('frame, width and name of a window’s wall agree at every bearing and turn (property)', () => {

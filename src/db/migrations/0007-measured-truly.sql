@@ -3,9 +3,6 @@ alter table keeper_colour
   add column evidence jsonb check (jsonb_typeof(evidence) = 'object'),
   add check (evidence is null or reading_kind <> 'deck');
 
--- A photo that nothing names is cleared after thirty days: its bytes go, this row stays.
-alter table photo add column cleared_at timestamptz;
-
 -- A house need not stand square to the compass, and a window has its place along its wall.
 alter table room add column north_deg double precision not null default 0
   check (north_deg between -45 and 45);
