@@ -13,6 +13,10 @@ import * as samples from '../src/core/colour/tables/test-colour-samples'
 import { smoothestReflectance } from '../src/core/paint/smoothest-reflectance'
 import { printChances } from './accuracy/chances'
 import { printDemo } from './accuracy/demo'
+import { printEdges, printRendering } from './accuracy/edges'
+import { printOddDays } from './accuracy/odd-days'
+import { printPaint } from './accuracy/paint'
+import { printPhoto } from './accuracy/photo'
 import { printAdaptation, printSmoothness } from './accuracy/smoothness'
 import { printLeftOut, printTrade, printWithout } from './accuracy/trade'
 
@@ -81,6 +85,17 @@ for (const [cctK, ra] of [
 console.log('White of daylight 6,504 K against D65')
 const [x, y] = [daylightSpectrum(6504), ILLUMINANT_SPECTRA.D65].map((light) => whitePoint(light))
 console.log(`  ${Math.max(...x!.map((value, i) => Math.abs(value - y![i]!))).toFixed(4)} of 100`)
+
+console.log('Photo: camera, light and cards over 24 finishes, ΔE00')
+printPhoto()
+console.log('Paint: ladder and hiding')
+printPaint()
+console.log('Light at its edges')
+printEdges()
+console.log('Colour rendering of LEDs as asked')
+printRendering()
+console.log('Days on which clocks change')
+printOddDays()
 
 console.log('What the trade says (common practice), as shares that hold')
 printTrade()

@@ -51,7 +51,7 @@ test('a colour reader warns until it is calibrated, averages three readings, and
   await askReader(page, /^Read 2/, /2 of 3 read/)
   await askReader(page, /^Read 3/, /Mean of 3/)
   await expect(meaning).toHaveCount(2)
-  await expect(meaning.nth(1)).toContainText('(spectrum, ± 0.4)')
+  await expect(meaning.nth(1)).toContainText(/\(spectrum by a simulated colour reader, mean of 3, ±\s0\.4\)/)
   // The stand-in's tile has L* 90, so Y 76 (CIE 15); its lamp drifts down until it is set on the tile.
   expect(Math.abs((await lrvOf(1)) - 76)).toBeLessThanOrEqual(2)
   expect(before).toBeLessThan((await lrvOf(1)) - 3)
