@@ -150,6 +150,8 @@ const CASES: Readonly<Record<string, Readonly<Record<string, Args>>>> = {
     p3Css: [RGB],
     linearRgbFromXyzMatrix: [],
     encodedByte: [0.4],
+    decode: [0.4],
+    encode: [0.4],
   },
   'light/aspect': {
     compassPoint: [170],

@@ -87,7 +87,11 @@ export const linearRgbFromXyzMatrix = (): readonly number[] =>
 export const encodedByte = (linear: number): number =>
   255 * encode(Math.min(1, Math.max(0, finite(linear, 'a linear channel'))))
 
+/** Linear light of an encoded channel, both 0 to 1, and back. */
+export const decode = (v: number): number =>
+  finite(v, 'an encoded channel') <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4
+export const encode = (v: number): number =>
+  finite(v, 'a linear channel') <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055
+
 const dot = (row: readonly number[], v: readonly number[]): number =>
   finite(row[0]! * v[0]! + row[1]! * v[1]! + row[2]! * v[2]!, 'a colour')
-const decode = (v: number): number => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4)
-const encode = (v: number): number => (v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055)

@@ -2,6 +2,7 @@ import { D65_WEIGHTS } from '../colour/illuminant'
 import { BANDS, SPECTRUM_FIRST_NM, type Reflectance } from '../colour/spectrum'
 import { seededBell, seededRandom } from '../seeded-random'
 import { xyzUnder } from '../colour/observer'
+import { opaqueReflectance } from '../paint/kubelka-munk'
 
 /** 36 × 36, row by row: the mean of R(λ)·R(μ) over many surfaces. */
 export type SecondMoment = Float64Array
@@ -18,6 +19,7 @@ const WAVES = [
 ] as const
 // White pigment is titania, which takes up what lies below about 410 nm (common practice); stone and wood have none.
 const TITANIA = { edgeNm: 405, overNm: 6, share: 0.7, most: 0.8 } as const
+const LIGHTEST = 0.96
 const COUNT = 1500
 
 /** Many invented finishes as houses have them, always the same. */
@@ -68,7 +70,7 @@ function drawn(seed: number, slope: number, strength: number): readonly Reflecta
       )
       const ratio = Math.exp(height + (tilt * (560 - nm)) / 180 + wavy)
       const edge = titania / (1 + Math.exp((nm - TITANIA.edgeNm) / TITANIA.overNm))
-      return 0.96 * (1 + ratio - Math.sqrt(ratio * ratio + 2 * ratio)) * (1 - edge)
+      return LIGHTEST * opaqueReflectance(ratio) * (1 - edge)
     })
   })
 }

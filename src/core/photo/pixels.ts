@@ -1,5 +1,5 @@
 import { finite } from '../check'
-import type { LinearRgb } from '../colour/srgb'
+import { decode, type LinearRgb } from '../colour/srgb'
 
 /** A photo as a canvas has it: four bytes a pixel (sRGB and alpha), row by row. */
 export interface PhotoBytes {
@@ -15,11 +15,8 @@ export interface Square {
   readonly halfPx: number
 }
 
-/** Linear light by byte: IEC 61966-2-1. */
-export const LINEAR = Float32Array.from({ length: 256 }, (_, byte) => {
-  const v = byte / 255
-  return v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4
-})
+/** Linear light by byte. */
+export const LINEAR = Float32Array.from({ length: 256 }, (_, byte) => decode(byte / 255))
 export const isWithin = ({ x, y, halfPx }: Square, atX: number, atY: number): boolean =>
   Math.abs(atX - x) <= halfPx && Math.abs(atY - y) <= halfPx
 

@@ -1,4 +1,5 @@
 import { finite } from '../check'
+import { decode, encode } from '../colour/srgb'
 import { inverse, Matrix } from 'ml-matrix'
 
 /**
@@ -16,14 +17,9 @@ const sShape = (v: number): number => v * (1 - v) * (1 - 2 * v)
 const untoned = ({ lift, s }: ToneCurve, v: number): number =>
   v + lift * liftShape(v) + s * sShape(v)
 
-// IEC 61966-2-1.
-const decoded = (v: number): number => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4)
-const encoded = (x: number): number =>
-  x <= 0.0031308 ? 12.92 * Math.max(0, x) : 1.055 * x ** (1 / 2.4) - 0.055
-
 /** Linear light behind an encoded channel, both 0 to 1. */
 export const linearBehind = (curve: ToneCurve, v: number): number =>
-  finite(decoded(untoned(curve, v)), 'an encoded channel')
+  finite(decode(untoned(curve, v)), 'an encoded channel')
 
 // Cameras lift the middle a little, darken the shadows and lighten the lights by about this much, some hardly, some by
 // twice that (common practice).
@@ -74,7 +70,7 @@ export function toneFromPatches(patches: readonly ShownPatch[]): ToneKnowledge {
     return { likeliest: USUAL, root: [SPREAD.lift, 0, SPREAD.s], byPatches: false }
   // Unknown: an exposure a channel, in logarithms, lift and s. Gauss and Newton.
   const at = [
-    ...first.encoded.map((v) => Math.log(Math.max(1e-4, decoded(v)) / first.reflectance)),
+    ...first.encoded.map((v) => Math.log(Math.max(1e-4, decode(v)) / first.reflectance)),
     USUAL.lift,
     USUAL.s,
   ]
@@ -90,8 +86,8 @@ export function toneFromPatches(patches: readonly ShownPatch[]): ToneKnowledge {
     for (const { encoded: shown, reflectance, tolerance } of patches)
       shown.forEach((v, channel) => {
         const light = reflectance * Math.exp(at[channel]!)
-        const should = encoded(light)
-        const slope = (encoded(light * 1.001) - should) / 0.001
+        const should = encode(light)
+        const slope = (encode(light * 1.001) - should) / 0.001
         const row = [0, 0, 0, -liftShape(v), -sShape(v)]
         row[channel] = slope
         // The three channels of a patch share its tolerance, which counts once: each is that much looser.
