@@ -51,7 +51,9 @@ test('a colour reader warns until it is calibrated, averages three readings, and
   await askReader(page, /^Read 2/, /2 of 3 read/)
   await askReader(page, /^Read 3/, /Mean of 3/)
   await expect(meaning).toHaveCount(2)
-  await expect(meaning.nth(1)).toContainText(/\(spectrum by a simulated colour reader, mean of 3, ±\s0\.4\)/)
+  await expect(meaning.nth(1)).toContainText(
+    /\(spectrum by a simulated colour reader, mean of 3, ±\s0\.4\)/,
+  )
   // The stand-in's tile has L* 90, so Y 76 (CIE 15); its lamp drifts down until it is set on the tile.
   expect(Math.abs((await lrvOf(1)) - 76)).toBeLessThanOrEqual(2)
   expect(before).toBeLessThan((await lrvOf(1)) - 3)
@@ -193,4 +195,42 @@ test('readings go out as CGATS and CSV and come back in from the files, a bad on
   await page.getByRole('button', { name: 'Stone counter, fleck' }).click()
   await expect(page.getByLabel('L*').nth(1)).toHaveValue('48')
   expect((await new AxeBuilder({ page }).analyze()).violations.map(({ id }) => id)).toEqual([])
+})
+
+test('a file that does not say what its numbers are for is asked, and what it says goes along', async ({
+  page,
+  app,
+}) => {
+  const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
+  await open(page, `${snug}/keepers`)
+  await addKeeper(page, 'From a device')
+  await page.getByRole('button', { name: 'A file' }).click()
+  const table = (columns: string, row: string): Buffer =>
+    Buffer.from(
+      `CGATS.17\nBEGIN_DATA_FORMAT\nSAMPLE_ID ${columns}\nEND_DATA_FORMAT\nBEGIN_DATA\n${row}\nEND_DATA\n`,
+    )
+  const input = page.getByLabel('Measurement file (CGATS, CSV)')
+  await input.setInputFiles({
+    name: 'slate.txt',
+    mimeType: 'text/plain',
+    buffer: table('LAB_L LAB_A LAB_B', 'slate 40 6 12'),
+  })
+  await expect(page.getByText(/does not say which light and which eye/)).toBeVisible()
+  await page.getByLabel('Numbers are for').selectOption('D50 2deg')
+  await expect(page.getByText('Given for D50, 2°; made D65, 2° here.')).toBeVisible()
+  await page.getByRole('button', { name: 'slate' }).click()
+  // The same surface by daylight is another number.
+  await expect(page.getByLabel('a*')).not.toHaveValue('6')
+  await expect(page.getByTestId('meaning')).toContainText(
+    'L*a*b* reading by the file slate.txt, given for D50, 2°',
+  )
+  await input.setInputFiles({
+    name: 'dark.txt',
+    mimeType: 'text/plain',
+    buffer: table('SPEC_400 SPEC_550 SPEC_700', 'soot 0.5 0.7 0.9'),
+  })
+  await expect(page.getByText(/largest value is 0.9: a share of the light/)).toBeVisible()
+  await page.getByLabel('Values are').selectOption('percent')
+  await page.getByRole('button', { name: 'soot' }).click()
+  await expect(page.getByTestId('meaning').nth(1)).toContainText(/^LRV 1,/)
 })

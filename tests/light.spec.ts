@@ -162,6 +162,31 @@ test('rooms are put in order, copied, taken out and put back', async ({ page, ap
   await expect(names).toHaveCount(3)
 })
 
+test('a house turned from the compass has its walls turned, and a window its place along one', async ({
+  page,
+  app,
+}) => {
+  const visit = await demoVisit(page, app, 'Mrs Quillan')
+  await open(page, `${visit}/rooms/new`)
+  await page.getByLabel('Name of the room').fill('Turned parlour')
+  await page.getByLabel('North wall faces').fill('60')
+  await page.getByRole('button', { name: 'Add the room' }).click()
+  await expect(page.getByText('Expected -45 to 45 °, got “60”.')).toBeVisible()
+  await page.getByLabel('North wall faces').fill('30')
+  await page.getByRole('button', { name: 'Add the room' }).click()
+  // Its south wall faces 210°.
+  await page.getByRole('button', { name: 'Window in the south wall' }).click()
+  await expect(page.getByLabel('Window faces')).toHaveValue('210')
+  await page.getByText(/^Sill 0.9 m/).click()
+  await page.getByLabel('Its middle along the wall').fill('25')
+  await page.getByRole('button', { name: 'Add the window' }).click()
+  await expect(
+    page.getByText(
+      'Faces south-west, 210°: 1.4 m wide, 1.4 m high, its middle at 25 % of the wall',
+    ),
+  ).toBeVisible()
+})
+
 test('a ceiling of 0, a lamp of −100 lumens and an hour the clocks skip are refused at the field', async ({
   page,
   app,
