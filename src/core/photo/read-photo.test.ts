@@ -1,5 +1,11 @@
+import { DEFAULT_HOUSE_RULES } from '../advice/house-rules'
+import { prepareLight } from '../colour/appearance'
 import { daylightSpectrum } from '../colour/daylight'
 import { planckianSpectrum } from '../colour/planckian'
+import { LIKELY_FROM } from '../pairing/chance'
+import { pairReading } from '../pairing/pair-reading'
+import { roleOf } from '../pairing/role'
+import { reflectanceOfReading, type Firmness } from '../paint/reading'
 import { CardError } from './card'
 import { photoLight } from './photo-light'
 import {
@@ -84,6 +90,35 @@ test('a light that nobody knows makes it less sure, not more', () => {
       0.5,
     )
   expect(lean({ said: null })).toBeGreaterThan(1.2 * lean({}))
+})
+
+test('a pair with a finish of a good photo is said to work, likely, and surer than a photo is by itself', () => {
+  const { found, lean, lightness } = photoTrials(TEST_CAMERAS[1]!, 'D65', 'steps')[6]!
+  const chanceWith = (source: Firmness): number =>
+    pairReading(
+      prepareLight(daylightSpectrum(6504), 500),
+      // A light, soft pink beige beside an orange-pink stone: common practice.
+      {
+        strengthPercent: 100,
+        reflectance: reflectanceOfReading({ kind: 'lab', lab: [82, 6, 9] }),
+        source: 'maker',
+      },
+      {
+        name: 'stone',
+        varies: false,
+        role: roleOf('stone', DEFAULT_HOUSE_RULES),
+        colours: [
+          {
+            part: 'ground',
+            sharePercent: 100,
+            reflectance: reflectanceOfReading({ kind: 'lab', lab: found }),
+            source,
+          },
+        ],
+      },
+    ).chance
+  expect(chanceWith({ lean, lightness })).toBeGreaterThanOrEqual(LIKELY_FROM)
+  expect(chanceWith({ lean, lightness })).toBeGreaterThan(chanceWith('photo') + 0.05)
 })
 
 const grey = (v: number): Shown => [v, v, v]
