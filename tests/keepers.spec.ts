@@ -64,7 +64,7 @@ test('a colour reader warns until it is calibrated, averages three readings, and
   await expect(page.getByRole('heading', { name: 'Glazed tile' })).toBeVisible()
   await page.reload()
   const line = page.getByRole('listitem').filter({ hasText: 'Glazed tile' })
-  await expect(line).toContainText('(spectrum, ± 0.4)')
+  await expect(line).toContainText(/\(spectrum by a simulated colour reader, mean of 3, ±\s0\.4\)/)
   await line.getByRole('button', { name: 'Change' }).click()
   await expect(page.getByLabel('Reflectances')).toHaveValue(/^400 0\.\d+\n410 /)
 })
