@@ -8,10 +8,11 @@ import { opaqueReflectance } from '../paint/kubelka-munk'
 export type SecondMoment = Float64Array
 
 // Absorption over scattering in logarithms: its height; its slope towards blue (house finishes are warm: earths and wood
-// absorb more there); and what is left, smooth over the width of an absorption band. Set so that the CIE test colour
-// samples are told by three numbers about as well as the draws are (docs/model.md).
+// absorb more there); and what is left, smooth over the width of an absorption band. Our choice, so that the draws are
+// of the chroma of house finishes and three numbers miss them by about what they miss CIE's test colour samples by.
 const HEIGHT = [-1.2, 1.6] as const
 const SLOPE = [0.45, 0.55] as const
+// How much colourant a finish has on the whole; see below.
 const COLOURED = 1.2
 const WAVES = [
   { amount: 0.45, lengthNm: 70 },

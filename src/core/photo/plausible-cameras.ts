@@ -49,7 +49,7 @@ const MOST_SATURATION = 1.1
 
 let cameras: readonly PlausibleCamera[] | undefined
 
-/** Eighty cameras of the usual kind, always the same ones. */
+/** Twice `PAIRS` cameras of the usual kind, always the same ones. */
 export function plausibleCameras(): readonly PlausibleCamera[] {
   if (cameras) return cameras
   const [random, bell] = [seededRandom(7), seededBell(11)]

@@ -2,7 +2,12 @@
 
 import type { HouseRules } from '@/core/advice/house-rules'
 import { Field, Select, TextArea } from '../form/field'
-import { MEASURED_FOR, measuredForWords, type MeasuredForName } from '@/core/paint/measured-for'
+import {
+  MEASURED_FOR,
+  measuredForWords,
+  OWN,
+  type MeasuredForName,
+} from '@/core/paint/measured-for'
 import { RelitPatch } from '../swatch/relit-patch'
 import { READ_BY_WORDS, surfaceOf, type ColourDraft, type ReadBy } from './colour-draft'
 import { DeckPicker } from './deck-picker'
@@ -59,7 +64,12 @@ export function ColourFields({
           name={name('by')}
           value={draft.by}
           onChange={(event) =>
-            onChange({ by: event.target.value as ReadBy, source: '', evidence: null })
+            onChange({
+              by: event.target.value as ReadBy,
+              measuredFor: OWN,
+              source: '',
+              evidence: null,
+            })
           }
           options={READ_BY_WORDS}
         />
@@ -74,7 +84,9 @@ export function ColourFields({
               label="Given for"
               name={name('measuredFor')}
               value={draft.measuredFor}
-              onChange={(event) => onChange({ measuredFor: event.target.value as MeasuredForName })}
+              onChange={(event) =>
+                onChange({ measuredFor: event.target.value as MeasuredForName, evidence: null })
+              }
               options={MEASURED_FOR.map((each) => [each, measuredForWords(each)])}
             />
           )}
