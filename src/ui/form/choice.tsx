@@ -11,7 +11,7 @@ export function Choice({
   readonly onChange: (value: string) => void
 }) {
   return (
-    <label className="flex min-h-11 flex-1 items-center gap-2 text-small">
+    <label className="flex min-h-11 min-w-0 flex-1 items-center gap-2 text-small">
       <span className="shrink-0">{label}</span>
       <select
         className="min-h-11 min-w-0 flex-1 border border-ash bg-paper px-2"
