@@ -222,8 +222,8 @@ const CASES: Readonly<Record<string, Readonly<Record<string, Args>>>> = {
     windowAreaM2: [WINDOW],
     windowTransmittance: [WINDOW],
   },
-  'light/sky': {
-    skyIlluminance: ['clear', 30],
+  'light/sky': { skyIlluminance: ['clear', 30] },
+  'light/sky-vault': {
     skyPatchCctK: ['clear', 30, 40, 50],
     luxOf: [[1, 0.1, 0.1]],
     openWall: [90],

@@ -12,7 +12,8 @@ import {
   type RoomWindow,
 } from './room'
 import { reflectancesOf } from './room-reflectance'
-import { luxOf, profileDeg, type Sky } from './sky'
+import type { Sky } from './sky'
+import { luxOf, profileDeg } from './sky-vault'
 import {
   ALL_WALLS,
   dot,

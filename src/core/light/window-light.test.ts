@@ -12,7 +12,7 @@ import {
   type RoomWindow,
 } from './room'
 import { roomLight, roomLights, type LightMoment } from './room-light'
-import { luxOf, openWall, skyVault, type SkyOpening } from './sky'
+import { luxOf, openWall, skyVault, type SkyOpening } from './sky-vault'
 import { DEPTHS, PLANES, placeSpot, spotOf, type PlacedSpot, type Vector } from './spot'
 import { sunPatch } from './sun-patch'
 import { slideLights } from './tilt-and-slide'

@@ -4,16 +4,8 @@ import { daylightFromComponents } from '../colour/daylight'
 import { addScaled, SPECTRUM_LENGTH, type Spectrum } from '../colour/spectrum'
 import { OPPOSITES } from './fittings'
 import type { RoomWindow } from './room'
-import {
-  luxOf,
-  openWall,
-  profileDeg,
-  skyIlluminance,
-  skyVault,
-  type DaylightSum,
-  type Sky,
-  type SkyVault,
-} from './sky'
+import { skyIlluminance, type Sky } from './sky'
+import { luxOf, openWall, profileDeg, skyVault, type DaylightSum, type SkyVault } from './sky-vault'
 import type { SunPosition } from './sun-position'
 import { sunCctK, sunlightSpectrum } from './sunlight'
 import { OUTSIDE, outsideReflectances, type Outside } from './surface-colours'
