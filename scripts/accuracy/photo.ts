@@ -1,15 +1,14 @@
 import {
+  allTrials,
+  KEPT_ASIDE,
+  LOOKED_AT,
   photoTrials,
   quantile,
   shareWithin,
   type Trial,
+  type TrialSet,
 } from '../../src/core/photo/photo-trials.fixture'
-import { allTrials } from '../../src/core/photo/photo-trials.fixture'
-import {
-  TEST_CAMERAS,
-  TEST_LIGHTS,
-  type TestLightName,
-} from '../../src/core/photo/test-cameras.fixture'
+import { TEST_LIGHTS } from '../../src/core/photo/test-cameras.fixture'
 
 const CARDS = ['steps', 'card-and-cloth', 'card'] as const
 
@@ -30,36 +29,43 @@ function line(trials: readonly Trial[]): string {
   ].join(', ')
 }
 
-/** Photo: camera × light × cards over 24 finishes. */
+/** Photo: camera × light × cards over 24 finishes, of what the reader was tuned by and of what it was not. */
 export function printPhoto(): void {
-  for (const card of CARDS) {
-    const all = allTrials(card)
-    const aside = card === 'card' ? ' (hue and chroma alone)' : ''
-    for (const light of Object.keys(TEST_LIGHTS))
-      for (const { name } of TEST_CAMERAS)
-        console.log(
-          `  ${card}${aside}, ${light}, ${name}: ${line(all.filter((each) => each.light === light && each.camera === name))}`,
-        )
-    for (const light of Object.keys(TEST_LIGHTS))
-      console.log(
-        `  ${card}${aside}, ${light}, all cameras: ${line(all.filter((each) => each.light === light))}`,
-      )
-    const daylight = all.filter(({ light }) => light === 'D65' || light === '5000 K')
-    const leds = all.filter(({ light }) => light.startsWith('LED'))
-    console.log(`  ${card}${aside}, by daylight: ${line(daylight)}`)
-    console.log(`  ${card}${aside}, warm LED, balanced by the camera: ${line(leds)}`)
-    console.log(`  ${card}${aside}, everything: ${line(all)}`)
-  }
-  const each = (light: TestLightName, options: Parameters<typeof photoTrials>[3]): Trial[] =>
-    TEST_CAMERAS.flatMap((make) => photoTrials(make, light, 'steps', options))
+  printSet('tuned by', LOOKED_AT)
+  printSet('kept aside', KEPT_ASIDE)
+  const each = (light: string, options: Parameters<typeof photoTrials>[4]): Trial[] =>
+    LOOKED_AT.cameras.flatMap((make) => photoTrials(LOOKED_AT, make, light, 'steps', options))
+  const lamp = 'LED 2700 K, Ra 80'
+  const fixedTo = TEST_LIGHTS.D65
+  console.log(`  steps, ${lamp}, camera fixed to daylight: ${line(each(lamp, { fixedTo }))}`)
+  console.log(`  steps, ${lamp}, balanced, light not known: ${line(each(lamp, { said: null }))}`)
   console.log(
-    `  steps, LED 2700 K Ra 80, camera fixed to daylight: ${line(each('LED 2700 K, Ra 80', { fixedTo: 'D65' }))}`,
-  )
-  console.log(
-    `  steps, LED 2700 K Ra 80, balanced, light not known: ${line(each('LED 2700 K, Ra 80', { said: null }))}`,
-  )
-  console.log(
-    `  steps, LED 2700 K Ra 80, fixed to daylight, light not known: ${line(each('LED 2700 K, Ra 80', { said: null, fixedTo: 'D65' }))}`,
+    `  steps, ${lamp}, fixed to daylight, light not known: ${line(each(lamp, { said: null, fixedTo }))}`,
   )
   console.log(`  steps, D65, balanced, light not known: ${line(each('D65', { said: null }))}`)
+}
+
+function printSet(title: string, set: TrialSet): void {
+  for (const card of CARDS) {
+    const all = allTrials(set, card)
+    const say = (what: string, trials: readonly Trial[]): void =>
+      console.log(
+        `  ${title}, ${card}${card === 'card' ? ' (hue and chroma alone)' : ''}, ${what}: ${line(trials)}`,
+      )
+    for (const light of Object.keys(set.scenes)) {
+      const here = all.filter((trial) => trial.light === light)
+      for (const { name } of set.cameras)
+        say(
+          `${light}, ${name}`,
+          here.filter(({ camera }) => camera === name),
+        )
+      say(`${light}, all cameras`, here)
+    }
+    for (const kind of ['daylight', 'warm LED', 'other'] as const)
+      say(
+        kind,
+        all.filter((trial) => trial.kind === kind),
+      )
+    say('everything', all)
+  }
 }

@@ -11,31 +11,78 @@ import { linearRgbFromHex } from '../colour/srgb'
 import { labD65 } from '../paint/reading'
 import { seededRandom } from '../seeded-random'
 import { CARDS, type CardKind } from './card'
+import { KEPT_ASIDE_CAMERAS, KEPT_ASIDE_FINISHES, KEPT_ASIDE_LIGHTS } from './kept-aside.fixture'
 import { photoLight } from './photo-light'
-import { PHOTOGRAPHED, PHOTOGRAPHED_FINISHES } from './photographed-finishes.fixture'
+import { bandsOf, PHOTOGRAPHED, type Finish } from './photographed-finishes.fixture'
 import { colourOfShown, readablePhoto, type Shown } from './read-photo'
 import {
   TEST_CAMERAS,
   TEST_LIGHTS,
   testShot,
   type TestCamera,
-  type TestLightName,
+  type TestLight,
 } from './test-cameras.fixture'
 
-/** What the consultant says of the light: near it, never the light itself. */
-export const SAID: Record<TestLightName, Spectrum> = {
-  D65: daylightSpectrum(6300),
-  '5000 K': daylightSpectrum(5200),
-  'LED 2700 K, Ra 80': ledSpectrum(2700, 80),
-  'LED 2700 K, Ra 95': ledSpectrum(2700, 94),
-  filament: planckianSpectrum(2700),
-  mixed: mixLights([
-    { spectrum: daylightSpectrum(6500), illuminanceLux: 55 },
-    { spectrum: ledSpectrum(2700, 80), illuminanceLux: 45 },
-  ]),
+/** A light of the tests: what it is, and what the consultant says of it: near it, never the light itself. */
+interface TestScene {
+  readonly power: TestLight
+  readonly said: Spectrum
+  readonly kind: 'daylight' | 'warm LED' | 'other'
 }
-export const DAYLIGHTS: readonly TestLightName[] = ['D65', '5000 K']
-export const WARM_LEDS: readonly TestLightName[] = ['LED 2700 K, Ra 80', 'LED 2700 K, Ra 95']
+
+/** Cameras, lights and finishes to try the reader with. */
+export interface TrialSet {
+  readonly cameras: readonly TestCamera[]
+  readonly scenes: Readonly<Record<string, TestScene>>
+  readonly finishes: readonly Finish[]
+}
+
+const lamplit = (daylightK: number, share: number, lampK: number): Spectrum =>
+  mixLights([
+    { spectrum: daylightSpectrum(daylightK), illuminanceLux: 100 * share },
+    { spectrum: ledSpectrum(lampK, 80), illuminanceLux: 100 * (1 - share) },
+  ])
+const scene = (power: TestLight, kind: TestScene['kind'], said: Spectrum): TestScene => ({
+  power,
+  kind,
+  said,
+})
+
+/** What the reader was tuned by. */
+export const LOOKED_AT: TrialSet = {
+  cameras: TEST_CAMERAS,
+  scenes: {
+    D65: scene(TEST_LIGHTS.D65, 'daylight', daylightSpectrum(6300)),
+    '5000 K': scene(TEST_LIGHTS['5000 K'], 'daylight', daylightSpectrum(5200)),
+    'LED 2700 K, Ra 80': scene(TEST_LIGHTS['LED 2700 K, Ra 80'], 'warm LED', ledSpectrum(2700, 80)),
+    'LED 2700 K, Ra 95': scene(TEST_LIGHTS['LED 2700 K, Ra 95'], 'warm LED', ledSpectrum(2700, 94)),
+    filament: scene(TEST_LIGHTS.filament, 'other', planckianSpectrum(2700)),
+    mixed: scene(TEST_LIGHTS.mixed, 'other', lamplit(6500, 0.55, 2700)),
+  },
+  finishes: PHOTOGRAPHED,
+}
+
+/** What it was not. */
+export const KEPT_ASIDE: TrialSet = {
+  cameras: KEPT_ASIDE_CAMERAS,
+  scenes: {
+    D55: scene(KEPT_ASIDE_LIGHTS.D55, 'daylight', daylightSpectrum(5300)),
+    'north sky': scene(KEPT_ASIDE_LIGHTS['north sky, 7500 K'], 'daylight', daylightSpectrum(7100)),
+    'LED 3000 K, Ra 82': scene(
+      KEPT_ASIDE_LIGHTS['LED 3000 K, Ra 82'],
+      'warm LED',
+      ledSpectrum(3000, 80),
+    ),
+    'LED 2700 K, Ra 95': scene(
+      KEPT_ASIDE_LIGHTS['LED 2700 K, Ra 95, other'],
+      'warm LED',
+      ledSpectrum(2700, 92),
+    ),
+    'illuminant A': scene(KEPT_ASIDE_LIGHTS['illuminant A'], 'other', planckianSpectrum(2800)),
+    'mostly lamp': scene(KEPT_ASIDE_LIGHTS['mostly lamp'], 'other', lamplit(5500, 0.4, 3000)),
+  },
+  finishes: KEPT_ASIDE_FINISHES,
+}
 
 const FLAT: Record<CardKind, readonly number[]> = {
   steps: [0.9, 0.18, 0.04],
@@ -48,7 +95,8 @@ const MOST_UNEVEN = 0.02
 /** One finish of one photo. */
 export interface Trial {
   readonly camera: string
-  readonly light: TestLightName
+  readonly light: string
+  readonly kind: TestScene['kind']
   readonly card: CardKind
   readonly truth: Lab
   readonly found: Lab
@@ -71,20 +119,22 @@ const linearOf = (shown: Shown) =>
       .join('')}`,
   )
 
-/** Photographs the twenty-four finishes and reads them; the light on each differs by up to 2 % from that on the card. */
+/** Photographs the finishes of a set and reads them; the light on each differs by up to 2 % from that on the card. */
 export function photoTrials(
+  set: TrialSet,
   make: TestCamera,
-  light: TestLightName,
+  light: string,
   card: CardKind,
-  { fixedTo = null as TestLightName | null, said = SAID[light] as Spectrum | null } = {},
+  { fixedTo = null as TestLight | null, said = undefined as Spectrum | null | undefined } = {},
 ): readonly Trial[] {
-  const shot = testShot(make, TEST_LIGHTS[light], { fixedTo: fixedTo && TEST_LIGHTS[fixedTo] })
+  const { power, kind, said: usually } = set.scenes[light]!
+  const shot = testShot(make, power, { fixedTo })
   const shown = FLAT[card].map((share) => encodedOf(shot.of(() => share)))
-  const found = photoLight(linearOf(shown[0]!), said)
+  const found = photoLight(linearOf(shown[0]!), said === undefined ? usually : said)
   const photo = readablePhoto(found, card, shown, MOST_UNEVEN / Math.sqrt(3))
   const random = seededRandom(3)
-  return PHOTOGRAPHED.map((finish, i) => {
-    const truth = labD65(PHOTOGRAPHED_FINISHES[i]!)
+  return set.finishes.map((finish) => {
+    const truth = labD65(bandsOf(finish))
     const uneven = 1 + MOST_UNEVEN * (2 * random() - 1)
     const { lab, uncertainty } = colourOfShown(photo, encodedOf(shot.of(finish, uneven)))
     const [p, q] = [truth, lab].map((each) => ucsOf(cam16(xyzFromLab(each), UCS_VIEWING)))
@@ -95,6 +145,7 @@ export function photoTrials(
     return {
       camera: make.name,
       light,
+      kind,
       card,
       truth,
       found: lab,
@@ -105,12 +156,17 @@ export function photoTrials(
   })
 }
 
-/** Every camera in every light, or in some, with a kind of card. */
+/** Every camera of a set in every light, or in those of some kinds, with a kind of card. */
 export const allTrials = (
+  set: TrialSet,
   card: CardKind,
-  lights: readonly TestLightName[] = Object.keys(TEST_LIGHTS) as TestLightName[],
+  kinds: readonly TestScene['kind'][] = ['daylight', 'warm LED', 'other'],
 ): readonly Trial[] =>
-  TEST_CAMERAS.flatMap((make) => lights.flatMap((light) => photoTrials(make, light, card)))
+  set.cameras.flatMap((make) =>
+    Object.keys(set.scenes)
+      .filter((light) => kinds.includes(set.scenes[light]!.kind))
+      .flatMap((light) => photoTrials(set, make, light, card)),
+  )
 
 /** The value that a share of them does not exceed. */
 export function quantile(values: readonly number[], share: number): number {

@@ -97,6 +97,3 @@ export const PHOTOGRAPHED: readonly Finish[] = (
 /** A finish as the core holds one. */
 export const bandsOf = (finish: Finish): Reflectance =>
   Float64Array.from({ length: BANDS }, (_, band) => finish(SPECTRUM_FIRST_NM + 10 * band))
-
-/** The same twenty-four as the core holds them. */
-export const PHOTOGRAPHED_FINISHES: readonly Reflectance[] = PHOTOGRAPHED.map(bandsOf)

@@ -14,8 +14,8 @@ type Triple = readonly [number, number, number]
 /** Power by place in the 81 values from 380 to 780 nm. */
 export type TestLight = readonly number[]
 
-const PLACES = Array.from({ length: 81 }, (_, i) => i)
-const nmAt = (i: number): number => 380 + 5 * i
+export const PLACES = Array.from({ length: 81 }, (_, i) => i)
+export const nmAt = (i: number): number => 380 + 5 * i
 
 const lognormal = (nm: number, peakNm: number, width: number): number =>
   Math.exp(-((Math.log(nm / peakNm) / width) ** 2))
@@ -46,7 +46,7 @@ const led95 = led(447, 0.451, [
   [576, 0.12, 0.535],
   [520, 0.07, 0.261],
 ])
-const lux = (light: TestLight): number =>
+export const lux = (light: TestLight): number =>
   light.reduce((sum, power, i) => sum + power * Y_BAR_2[i]!, 0)
 const mixed: TestLight = PLACES.map(
   (i) => (0.6 * ILLUMINANT_D65[i]!) / lux(ILLUMINANT_D65) + (0.4 * led80[i]!) / lux(led80),
@@ -94,9 +94,9 @@ const sampled = (table: readonly number[], i: number): number => {
 
 /** How a camera's picture is made of its linear colours, 0 to 1 in and out. */
 type Tone = (linear: number) => number
-const gamma: Tone = (x) => (x <= 0.0031308 ? 12.92 * x : 1.055 * x ** (1 / 2.4) - 0.055)
+export const gamma: Tone = (x) => (x <= 0.0031308 ? 12.92 * x : 1.055 * x ** (1 / 2.4) - 0.055)
 /** The standard curve with a printer's S on it: darks down, lights up. */
-const sCurve =
+export const sCurve =
   (strength: number): Tone =>
   (x) => {
     const v = gamma(x)
@@ -121,21 +121,21 @@ export interface TestCamera {
   readonly balanceOff: readonly [red: number, blue: number]
   /** One standard deviation of a pixel at full light, a share. */
   readonly noise: number
-  /** Loss from the middle of the picture to its corner, a share. */
-  readonly vignetting: number
+  /** Loss from the middle of the picture to its corner, a share; none where left out. */
+  readonly vignetting?: number
 }
 
 export const TEST_CAMERAS: readonly TestCamera[] = [
   // prettier-ignore
-  { name: 'skewed', sensor: SKEWED, tone: gamma, saturation: 1, matrixFor: 'the light', balanceOff: [1, 1], noise: 0.02, vignetting: 0 },
+  { name: 'skewed', sensor: SKEWED, tone: gamma, saturation: 1, matrixFor: 'the light', balanceOff: [1, 1], noise: 0.02 },
   // prettier-ignore
-  { name: 'infrared leak', sensor: INFRARED, tone: sCurve(0.12), saturation: 1.05, matrixFor: 'D65', balanceOff: [1, 1], noise: 0.02, vignetting: 0 },
+  { name: 'infrared leak', sensor: INFRARED, tone: sCurve(0.12), saturation: 1.05, matrixFor: 'D65', balanceOff: [1, 1], noise: 0.02 },
   // prettier-ignore
-  { name: 'S-curve', sensor: NARROW, tone: sCurve(0.3), saturation: 1.1, matrixFor: 'the light', balanceOff: [1.02, 0.98], noise: 0.02, vignetting: 0 },
+  { name: 'S-curve', sensor: NARROW, tone: sCurve(0.3), saturation: 1.1, matrixFor: 'the light', balanceOff: [1.02, 0.98], noise: 0.02 },
   // prettier-ignore
   { name: 'noise and vignetting', sensor: BROAD, tone: filmic, saturation: 1, matrixFor: 'D65', balanceOff: [1, 1], noise: 0.06, vignetting: 0.1 },
   // prettier-ignore
-  { name: 'balance 15 % off', sensor: SKEWED, tone: sCurve(0.18), saturation: 1.05, matrixFor: 'the light', balanceOff: [1.15, 0.87], noise: 0.03, vignetting: 0 },
+  { name: 'balance 15 % off', sensor: SKEWED, tone: sCurve(0.18), saturation: 1.05, matrixFor: 'the light', balanceOff: [1.15, 0.87], noise: 0.03 },
 ]
 
 // What makers tune by is a chart of greys, skin, leaves, sky and a few strong colours: the published CIE test colour
