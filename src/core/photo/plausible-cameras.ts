@@ -12,7 +12,7 @@ export interface PlausibleCamera {
   readonly matrixFor: 'the light' | 'daylight'
   /** Chroma that the maker adds. */
   readonly saturation: number
-  /** Standard normal numbers for what else is not known; half of the cameras have those of the other half with the sign turned. */
+  /** Standard normal numbers for what else is not known; every second camera has those of the one before, the signs turned. */
   readonly thrown: readonly number[]
 }
 
@@ -55,7 +55,8 @@ export function plausibleCameras(): readonly PlausibleCamera[] {
   const [random, bell] = [seededRandom(7), seededBell(11)]
   return (cameras = Array.from({ length: PAIRS }, () => {
     const thrown = Array.from({ length: THROWN_COUNT }, bell)
-    const own = {
+    return [thrown, thrown.map((z) => -z)].map((thrown) => ({
+      thrown,
       sensor: CHANNELS.map((channel) => sensitivity(channel, random, bell)) as unknown as [
         Float64Array,
         Float64Array,
@@ -63,11 +64,7 @@ export function plausibleCameras(): readonly PlausibleCamera[] {
       ],
       matrixFor: random() < 0.68 ? ('the light' as const) : ('daylight' as const),
       saturation: 1 + (MOST_SATURATION - 1) * random(),
-    }
-    return [
-      { ...own, thrown },
-      { ...own, thrown: thrown.map((z) => -z) },
-    ]
+    }))
   }).flat())
 }
 
