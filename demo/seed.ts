@@ -1,61 +1,22 @@
 import { readFileSync } from 'node:fs'
-import { apply } from '../src/commands/apply'
-import type { KindName, PayloadOf } from '../src/commands/kinds'
-import { prepareLight } from '../src/core/colour/appearance'
-import { PLAIN_LAMP, PLAIN_WINDOW, PLAIN_SURFACES } from '../src/core/light/room'
-import { lightOf, type LightChoice, type RoomDay } from '../src/core/light/light-choice'
-import { roleOf } from '../src/core/pairing/role'
-import { reflectanceOfReading } from '../src/core/paint/reading'
-import { atStrength, ladderOf } from '../src/core/paint/strength'
-import { seededRandom } from '../src/core/seeded-random'
-import { uuidOfHex } from '../src/core/uuid'
-import type { Db } from '../src/db/db'
+import type { PayloadOf } from '../src/commands/kinds'
+import { utcMsAt } from '../src/core/light/day-clock'
+import { PLAIN_LAMP, PLAIN_WINDOW } from '../src/core/light/room'
 import { layDeckIn, listDeckColours, type DeckColour } from '../src/db/decks'
 import { storePhoto } from '../src/db/photos'
 import { openStore } from '../src/db/store'
 import { readDeckCsv } from '../src/formats/deck-csv'
 import { cleanPhoto } from '../src/formats/photo'
-import { utcMsAt } from '../src/core/light/day-clock'
 import { localDay } from '../src/time/local-day'
-import { lookLight, modelThen, readingOf, type BenchPair } from '../src/ui/bench/bench-model'
 import { DEMO_DECK, DEMO_MAKER, DEMO_WHITE_BASE } from './deck-generator'
+import { Hand, steadyId } from './hand'
 import { DEMO_VISITS } from './scenario'
+import { seedLook, strengthOf, type Visited } from './seed-look'
 import { stonePhoto } from './stone-photo'
-import type { DemoKeeper, DemoLook, DemoRoom, DemoVisit } from './visits/visit-shape'
+import type { DemoKeeper, DemoRoom, DemoVisit } from './visits/visit-shape'
 
 // Fills an empty data directory with the demo, change by change as hands would have made it:
 // node --import tsx demo/seed.ts DIRECTORY
-
-const random = seededRandom(7)
-
-/** A version 4 UUID that is the same in every run, so that addresses of the demo are. */
-function steadyId(): string {
-  const hex = Array.from({ length: 32 }, () => Math.floor(random() * 16).toString(16))
-  return uuidOfHex(hex.join(''), 4)
-}
-
-/** Makes changes, one after another, with a clock that starts at an instant and goes on a minute a change. */
-class Hand {
-  constructor(
-    readonly db: Db,
-    private readonly by: string,
-    private atMs: number,
-  ) {}
-
-  /** Goes on at an instant, or a minute after the last change where that is later. */
-  waitUntil(utcMs: number): void {
-    this.atMs = Math.max(this.atMs, utcMs - 60_000)
-  }
-
-  async make<K extends KindName>(kind: K, payload: PayloadOf<K>): Promise<void> {
-    this.atMs += 60_000
-    const madeAt = new Date(this.atMs).toISOString()
-    const command = { id: steadyId(), kind, payload, actor: this.by, device: 'demo', madeAt }
-    const answer = await apply(this.db, command, madeAt)
-    if (!answer.ok)
-      throw new Error(`${kind} was refused: ${answer.message} ${JSON.stringify(answer.fields)}`)
-  }
-}
 
 async function seedDeck(hand: Hand): Promise<ReadonlyMap<string, DeckColour>> {
   const csv = readDeckCsv(readFileSync(new URL('deck.csv', import.meta.url)))
@@ -76,25 +37,6 @@ async function seedPhoto(hand: Hand, dataDir: string): Promise<string> {
   const hash = await storePhoto(dataDir, jpeg)
   await hand.make('keep-photo', { hash, widthPx, heightPx, byteLength: jpeg.byteLength })
   return hash
-}
-
-interface Visited {
-  readonly visitId: string
-  readonly visit: DemoVisit
-  readonly deck: ReadonlyMap<string, DeckColour>
-  readonly photoHash: string
-  /** Finishes entered so far: one that runs on into another room is entered once. */
-  readonly entered: Map<DemoKeeper, { readonly id: string; readonly roomIds: string[] }>
-  readonly candidateIds: Map<string, string>
-  /** Looks to be taken, each at its hour. */
-  readonly toLook: LookToTake[]
-}
-
-interface LookToTake {
-  readonly room: DemoRoom
-  readonly roomId: string
-  readonly keeperId: string
-  readonly look: DemoLook
 }
 
 async function seedVisit(
@@ -237,9 +179,6 @@ async function seedKeeper(
   return id
 }
 
-const strengthOf = ({ visit }: Visited, code: string): number =>
-  visit.candidates.find(([each]) => each === code)![1]
-
 async function propose(hand: Hand, visited: Visited, roomId: string, code: string): Promise<void> {
   const { visitId, deck, candidateIds } = visited
   const candidateId = candidateIds.get(code) ?? steadyId()
@@ -254,110 +193,6 @@ async function propose(hand: Hand, visited: Visited, roomId: string, code: strin
     surface: 'walls',
     sheen: 'matt',
   })
-}
-
-/** A look with what the model said of the pair in that light. */
-async function seedLook(
-  hand: Hand,
-  visited: Visited,
-  { room, roomId, keeperId, look }: LookToTake,
-): Promise<void> {
-  const { visitId, candidateIds } = visited
-  const strengthPercent = strengthOf(visited, look.code)
-  const roomDay = dayOf(visited.visit, room)
-  const choice: LightChoice = {
-    source: look.light,
-    minute: look.minute,
-    sky: 'clear',
-    lampsOn: false,
-    spot: 'walls',
-  }
-  const light = lightOf(roomDay, choice)
-  const { held = 'board', heldPercent = strengthPercent, onScreen = false, ...how } = look.how
-  await hand.make('keep-look', {
-    visitId,
-    lookId: steadyId(),
-    roomId,
-    candidate: {
-      candidateId: candidateIds.get(look.code)!,
-      deckColourId: visited.deck.get(look.code)!.deckColourId,
-      strengthPercent,
-      sheen: 'matt',
-    },
-    against: { kind: 'keeper', keeperId, part: null },
-    seen: onScreen ? { as: 'screen' } : { as: 'sample', held, strengthPercent: heldPercent },
-    light: lookLight(roomDay, choice, light, how.place ?? ''),
-    verdict: look.verdict,
-    reasons: [...look.reasons],
-    note: look.note,
-    lean: how.lean ?? null,
-    client: how.client ?? null,
-    modelSeenBefore: false,
-    model:
-      light &&
-      modelThen(
-        readingOf(
-          prepareLight(light.spectrum, light.illuminanceLux),
-          pairOf(visited, room, look),
-          null,
-        ),
-      ),
-  })
-}
-
-function pairOf({ visit, deck }: Visited, room: DemoRoom, look: DemoLook): BenchPair {
-  const colour = deck.get(look.code)!
-  const full = reflectanceOfReading(colour.reading)
-  const whiteBase = reflectanceOfReading({ kind: 'lab', lab: DEMO_WHITE_BASE })
-  const rung = (strengthPercent: number) => ({
-    strengthPercent,
-    source: 'maker' as const,
-    reflectance: atStrength(full, whiteBase, strengthPercent),
-  })
-  const [, strengthPercent] = visit.candidates.find(([code]) => code === look.code)!
-  const keeper = room.keepers.find(({ name }) => name === look.against)!
-  return {
-    candidate: {
-      ...rung(strengthPercent),
-      id: '',
-      deckColourId: colour.deckColourId,
-      code: colour.code,
-      name: colour.name,
-      maker: DEMO_MAKER,
-      sheen: 'matt',
-      whyNoLadder: null,
-      ladder: ladderOf(colour.base).map(rung),
-    },
-    keeper: {
-      id: '',
-      name: keeper.name,
-      state: keeper.state,
-      varies: keeper.varies ?? false,
-      role: roleOf(keeper.kind, visit.houseRules),
-      colours: keeper.colours.map(([part, sharePercent, lab]) => ({
-        part,
-        sharePercent,
-        source: 'reader' as const,
-        reflectance: reflectanceOfReading({ kind: 'lab', lab }),
-      })),
-    },
-  }
-}
-
-function dayOf({ place, date }: DemoVisit, room: DemoRoom): RoomDay {
-  const [northSouthMm, eastWestMm, heightMm] = room.sizeMm
-  return {
-    place,
-    day: localDay(date, place.timeZone),
-    room: {
-      northSouthMm,
-      eastWestMm,
-      heightMm,
-      surfaces: PLAIN_SURFACES,
-      windows: room.windows.map((window) => ({ ...PLAIN_WINDOW, ...window })),
-      lamps: room.lamps.map((lamp) => ({ ...PLAIN_LAMP, ...lamp })),
-    },
-  }
 }
 
 const [, , dataDir] = process.argv

@@ -62,7 +62,7 @@ async function takeAll(page) {
   await page.getByRole('button', { name: 'Add what stays' }).click()
   await page.getByRole('button', { name: 'A photo' }).click()
   await page
-    .getByLabel('Photo with a white card')
+    .getByLabel('Photo with a card')
     .setInputFiles({ name: 'stone.jpg', mimeType: 'image/jpeg', buffer: await stonePhoto() })
   await page.getByLabel('Taken in').selectOption('lamp')
   await page.getByLabel('Bulb').selectOption('filament')

@@ -206,7 +206,7 @@ async function photoCost(browser, keepers, scratch) {
     }).observe({ type: 'longtask' })
   })
   const start = performance.now()
-  await page.getByLabel('Photo with a white card').setInputFiles(file)
+  await page.getByLabel('Photo with a card').setInputFiles(file)
   await page.getByText('Now tap the white card').waitFor()
   const drawn = performance.now() - start
   const photo = page.getByRole('button', { name: /tap its white card/ })

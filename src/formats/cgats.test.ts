@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import type { KeptReading } from '@/core/paint/reading'
 import { labFromXyz, xyzFromLab } from '@/core/colour/lab'
-import { readCgats, writeCgats } from './cgats'
+import { readCgats } from './cgats'
+import { writeCgats } from './write-cgats'
 import type { MeasuredFile } from './measured-colour'
 
 const FILE = `CGATS.17

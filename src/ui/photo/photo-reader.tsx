@@ -2,39 +2,23 @@
 
 import { useRef, useState, type DragEvent } from 'react'
 import type { ReadingEvidence } from '@/core/paint/reading-evidence'
-import { CardError, CARDS, type CardKind } from '@/core/photo/card'
+import { CARDS, type CardKind } from '@/core/photo/card'
 import { correctedPicture } from '@/core/photo/corrected-picture'
-import { photoLight, type PhotoLight } from '@/core/photo/photo-light'
 import { squareAt, tappedSpot, type PhotoBytes, type Square } from '@/core/photo/pixels'
-import { shownOf, type ReadablePhoto, type Shown } from '@/core/photo/read-photo'
-import { evened, unevennessByCard, unevennessByRepeats } from '@/core/photo/unevenness'
-import { paletteInWorker, RefusedCard } from '@/workers/palette-client'
 import { useLight } from '../light-bar/light-context'
-import { foundIn, isOfASurface, merged, type FoundColour } from './found-colours'
+import { foundIn, merged, type FoundColour } from './found-colours'
 import { FoundList } from './found-list'
 import { PhotoCanvas } from './photo-canvas'
 import { drawPhoto, keepDrawnPhoto, PhotoError, showPhoto } from './photo-file'
 import { PhotoLightFields } from './photo-light-fields'
-import { lightWordsOf, nextTap, warningsOf } from './photo-words'
+import { nextTap } from './photo-words'
+import { MOST_KEPT, readTapped, sure, type Reading } from './read-tapped'
 import { FIRST_TAKEN_IN, saidLight, type TakenIn } from './taken-in'
 
-const MOST_FOUND = 14
-const MOST_KEPT = 5
 const TAP_HALF_PX = 10
-// What a camera makes of a card, where there is none to ask, and how far off that may be.
-const NO_CARD: Shown = [0.82, 0.82, 0.82]
-const WITHOUT_CARD = { lean: 10, lightness: 12 } as const
 
 /** A colour of a photo with what it was read by. */
 export type PhotographedColour = FoundColour & { readonly evidence: ReadingEvidence }
-
-interface Reading {
-  /** What was read, evened where it was. */
-  readonly photo: PhotoBytes
-  readonly readable: ReadablePhoto
-  readonly evidence: ReadingEvidence
-  readonly hasCard: boolean
-}
 
 /** A photo of a finish: tap the card's patches, and its colours come out as they are by daylight, with how sure they are. */
 export function PhotoReader({
@@ -87,73 +71,29 @@ export function PhotoReader({
   }
 
   async function read(squares: readonly Square[], same: readonly Square[] | null): Promise<void> {
-    const whole = drawn.current!
     const light = saidLight(taken, room?.spectrum ?? null)
     if (!light.ok) return setSaid(light.message)
-    const uneven =
-      same && same.length > 1
-        ? unevennessByRepeats(whole, same)
-        : squares[0]
-          ? unevennessByCard(whole, squares[0])
-          : { share: 0.05, by: 'card' as const, falloff: null }
-    const photo = uneven.falloff ? evened(whole, uneven.falloff) : whole
-    const shown = squares.length
-      ? squares.map((square) => shownOf(tappedSpot(photo, square).mean))
-      : [NO_CARD]
-    const taking = lightOrRefusal(photo, squares, light.spectrum)
-    if (typeof taking === 'string') return refuse(taking)
     running.current = new AbortController()
     setProgress(0)
-    const palette = await paletteInWorker(
-      {
-        photo,
-        light: taking,
-        card: squares.length ? card : 'card',
-        shown,
-        squares,
-        unevenness: uneven.share,
-      },
+    const read = await readTapped(
+      drawn.current!,
+      { card, patches: squares, repeats: same },
+      light,
       setProgress,
       running.current.signal,
-    ).catch((error: unknown) => (error instanceof RefusedCard ? error : undefined))
+    )
     setProgress(null)
-    if (palette === null) return
-    if (palette === undefined) return refuse('The colours could not be found. Tap the card again.')
-    if (palette instanceof RefusedCard) return refuse(palette.message)
-    const { readable } = palette
-    const hasCard = squares.length > 0
-    setReading({
-      photo,
-      readable,
-      hasCard,
-      evidence: {
-        light: light.words,
-        saysLightness: readable.saysLightness,
-        pictureCorrected: hasCard,
-        ...(hasCard && { card: CARDS[card].words, balance: balanceWords(taking) }),
-        takenAt: new Date().toISOString(),
-      },
-    })
-    if (hasCard) showPhoto(correctedPicture(photo, readable), canvas.current!)
-    setFound(
-      palette.colours
-        .filter(isOfASurface)
-        .slice(0, MOST_FOUND)
-        .map((each, i) => ({ ...sure(each, hasCard), counts: i < MOST_KEPT })),
-    )
-    setSaid(
-      [
-        hasCard
-          ? 'Shown corrected.'
-          : 'Not corrected: without a card the colours may be off by ten units and more.',
-        ...(hasCard ? [lightWordsOf(taking), ...warningsOf(palette, readable, uneven)] : []),
-      ].join(' '),
-    )
-  }
-
-  function refuse(message: string): void {
-    setPatches([])
-    setSaid(message)
+    if (read === null) return
+    if (typeof read === 'string') {
+      setPatches([])
+      return setSaid(read)
+    }
+    const { reading, found, words } = read
+    setReading(reading)
+    setFound(found)
+    setSaid(words)
+    if (reading.hasCard)
+      showPhoto(correctedPicture(reading.photo, reading.readable), canvas.current!)
   }
 
   function tap(x: number, y: number): void {
@@ -207,7 +147,7 @@ export function PhotoReader({
       onDrop={drop}
     >
       <label className="key self-start">
-        Photo with a white card
+        Photo with a card
         <input
           type="file"
           accept="image/*"
@@ -336,32 +276,3 @@ function TextKey({
     </button>
   )
 }
-
-/** The light of a photo by its card, or why what was tapped is none; without a card the light that is known. */
-function lightOrRefusal(
-  photo: PhotoBytes,
-  squares: readonly Square[],
-  known: PhotoLight['lights'][number] | null,
-): PhotoLight | string {
-  try {
-    return photoLight(squares[0] ? tappedSpot(photo, squares[0]).mean : [0.6, 0.6, 0.6], known)
-  } catch (error) {
-    if (!(error instanceof CardError)) throw error
-    return error.message
-  }
-}
-
-/** Without a card nothing is surer than a guess. */
-const sure = <Colour extends { readonly uncertainty: FoundColour['uncertainty'] }>(
-  colour: Colour,
-  hasCard: boolean,
-): Colour => (hasCard ? colour : { ...colour, uncertainty: WITHOUT_CARD })
-
-const balanceWords = ({ balance, contradicts }: PhotoLight): string =>
-  contradicts
-    ? 'at odds with its card'
-    : {
-        balanced: 'balanced by the camera',
-        'as the light fell': 'not balanced',
-        'partly balanced': 'partly balanced',
-      }[balance]

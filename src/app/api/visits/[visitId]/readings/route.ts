@@ -7,7 +7,7 @@ import type { Reflectance } from '@/core/colour/spectrum'
 import { labD65 } from '@/core/paint/reading'
 import { listKeepers } from '@/db/keepers'
 import { openDb } from '@/db/store'
-import { writeCgats } from '@/formats/cgats'
+import { writeCgats } from '@/formats/write-cgats'
 import { writeGimpPalette } from '@/formats/gimp-palette'
 import { writeReadingsCsv, type ExportedReading } from '@/formats/readings-csv'
 
