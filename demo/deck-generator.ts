@@ -12,12 +12,7 @@ import type { Base } from '../src/core/paint/strength'
 import { inventedNames } from './invented-names'
 import { seededRandom } from '../src/core/seeded-random'
 
-export const DEMO_MAKER = 'Tarrowby Paintworks'
-export const DEMO_DECK = 'House Fan'
 const SEED = 20_260
-
-/** The demo deck's untinted white base: clean, a little warm. */
-export const DEMO_WHITE_BASE: Lab = [96.3, -0.2, 1.6]
 
 const whiteBase = Array.from({ length: BANDS }, (_, band) => 0.885 + 0.0018 * Math.min(band, 20))
 

@@ -5,9 +5,9 @@ import { roleOf } from '../src/core/pairing/role'
 import { reflectanceOfReading } from '../src/core/paint/reading'
 import { atStrength, ladderOf } from '../src/core/paint/strength'
 import type { DeckColour } from '../src/db/decks'
+import { SHIPPED_DECK } from '../src/formats/shipped-deck'
 import { localDay } from '../src/time/local-day'
 import { lookLight, modelThen, readingOf, type BenchPair } from '../src/ui/bench/bench-model'
-import { DEMO_MAKER, DEMO_WHITE_BASE } from './deck-generator'
 import { steadyId, type Hand } from './hand'
 import type { DemoKeeper, DemoLook, DemoRoom, DemoVisit } from './visits/visit-shape'
 
@@ -85,7 +85,7 @@ export async function seedLook(
 function pairOf({ visit, deck }: Visited, room: DemoRoom, look: DemoLook): BenchPair {
   const colour = deck.get(look.code)!
   const full = reflectanceOfReading(colour.reading)
-  const whiteBase = reflectanceOfReading({ kind: 'lab', lab: DEMO_WHITE_BASE })
+  const whiteBase = reflectanceOfReading({ kind: 'lab', lab: SHIPPED_DECK.whiteBase })
   const rung = (strengthPercent: number) => ({
     strengthPercent,
     source: 'maker' as const,
@@ -100,7 +100,7 @@ function pairOf({ visit, deck }: Visited, room: DemoRoom, look: DemoLook): Bench
       deckColourId: colour.deckColourId,
       code: colour.code,
       name: colour.name,
-      maker: DEMO_MAKER,
+      maker: SHIPPED_DECK.maker,
       sheen: 'matt',
       whyNoLadder: null,
       ladder: ladderOf(colour.base).map(rung),

@@ -1,14 +1,13 @@
-import { readFileSync } from 'node:fs'
 import type { PayloadOf } from '../src/commands/kinds'
+import { DEFAULT_HOUSE_RULES } from '../src/core/advice/house-rules'
 import { utcMsAt } from '../src/core/light/day-clock'
 import { PLAIN_LAMP, PLAIN_WINDOW } from '../src/core/light/room'
 import { layDeckIn, listDeckColours, type DeckColour } from '../src/db/decks'
 import { storePhoto } from '../src/db/photos'
 import { openStore } from '../src/db/store'
-import { readDeckCsv } from '../src/formats/deck-csv'
 import { cleanPhoto } from '../src/formats/photo'
+import { SHIPPED_DECK, shippedColours } from '../src/formats/shipped-deck'
 import { localDay } from '../src/time/local-day'
-import { DEMO_DECK, DEMO_MAKER, DEMO_WHITE_BASE } from './deck-generator'
 import { Hand, steadyId } from './hand'
 import { DEMO_VISITS } from './scenario'
 import { seedLook, strengthOf, type Visited } from './seed-look'
@@ -19,12 +18,11 @@ import type { DemoKeeper, DemoRoom, DemoVisit } from './visits/visit-shape'
 // node --import tsx demo/seed.ts DIRECTORY
 
 async function seedDeck(hand: Hand): Promise<ReadonlyMap<string, DeckColour>> {
-  const csv = readDeckCsv(readFileSync(new URL('deck.csv', import.meta.url)))
-  if (!csv.ok) throw new Error(`demo/deck.csv: ${JSON.stringify(csv.errors)}`)
+  const { whiteBase, ...deck } = SHIPPED_DECK
+  const shipped = shippedColours()
   const deckId = steadyId()
-  const deck = { maker: DEMO_MAKER, name: DEMO_DECK }
-  await layDeckIn(hand.db, deckId, { ...deck, whiteBase: DEMO_WHITE_BASE }, csv.colours)
-  await hand.make('open-deck', { ...deck, deckId, colours: csv.colours.length })
+  await layDeckIn(hand.db, deckId, { ...deck, whiteBase }, shipped)
+  await hand.make('open-deck', { ...deck, deckId, colours: shipped.length })
   const colours = await listDeckColours(hand.db, deckId)
   return new Map(colours.map((colour) => [colour.code, colour]))
 }
@@ -195,10 +193,18 @@ async function propose(hand: Hand, visited: Visited, roomId: string, code: strin
   })
 }
 
+const DEMO_CONSULTANT = 'Ines Tarrow'
+
 const [, , dataDir] = process.argv
 if (!dataDir) throw new Error('expected a data directory to fill')
 const store = await openStore(dataDir)
-const before = new Hand(store.db, 'Ines Tarrow', Date.parse('2026-05-20T09:00:00Z'))
+const before = new Hand(store.db, DEMO_CONSULTANT, Date.parse('2026-05-20T09:00:00Z'))
+await before.make('keep-settings', {
+  who: DEMO_CONSULTANT,
+  lengths: 'metric',
+  volumes: 'litres',
+  houseRules: DEFAULT_HOUSE_RULES as never,
+})
 const deck = await seedDeck(before)
 const photoHash = await seedPhoto(before, dataDir)
 for (const visit of DEMO_VISITS) {

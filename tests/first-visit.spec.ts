@@ -10,13 +10,13 @@ import { lrvPercent } from '../src/core/paint/lrv'
 import { reflectanceOfReading } from '../src/core/paint/reading'
 import { atStrength, ladderOf } from '../src/core/paint/strength'
 import { localDay } from '../src/time/local-day'
-import { DEMO_WHITE_BASE } from '../demo/deck-generator'
+import { SHIPPED_DECK } from '../src/formats/shipped-deck'
 import { open, pressKeyOn, tabTo, test, typeInto } from './app'
 
 // The colour taken, as demo/deck.csv has it: a green-leaning tan in the white base.
 const CODE = 'H111-4'
 const TAN = reflectanceOfReading({ kind: 'lab', lab: [77.5, -1.68, 10.88] })
-const WHITE_BASE = reflectanceOfReading({ kind: 'lab', lab: DEMO_WHITE_BASE })
+const WHITE_BASE = reflectanceOfReading({ kind: 'lab', lab: SHIPPED_DECK.whiteBase })
 const STONE = reflectanceOfReading({ kind: 'lab', lab: [66, 9, 14] })
 
 const ROOM_DAY: RoomDay = {

@@ -10,7 +10,7 @@ import { isJudgedAgainst } from '../../src/core/pairing/keeper-kind'
 import { pairReading } from '../../src/core/pairing/pair-reading'
 import { roleOf } from '../../src/core/pairing/role'
 import { localDay } from '../../src/time/local-day'
-import { DEMO_WHITE_BASE } from '../../demo/deck-generator'
+import { SHIPPED_DECK } from '../../src/formats/shipped-deck'
 import { DEMO_VISITS } from '../../demo/scenario'
 
 const deck = new Map(
@@ -20,7 +20,7 @@ const deck = new Map(
   ).data.map(({ code, L, a, b }) => [code, [Number(L), Number(a), Number(b)] as Lab]),
 )
 const surface = (lab: Lab) => reflectanceOfReading({ kind: 'lab', lab })
-const WHITE_BASE = surface(DEMO_WHITE_BASE)
+const WHITE_BASE = surface(SHIPPED_DECK.whiteBase)
 const LIGHT_OF = { room: 'midday', north: 'midday', west: 'sun', lamps: 'lamps' } as const
 
 /**

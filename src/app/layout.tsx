@@ -1,18 +1,20 @@
 import type { Metadata, Viewport } from 'next'
-import { headers } from 'next/headers'
+import { loadSettings } from '@/app/_load/settings'
 import { Hydrated } from '@/ui/frame/hydrated'
+import { SettingsProvider } from '@/ui/settings/settings-context'
 import './globals.css'
 
+// Every page is made when it is asked for: the content policy's nonce needs it, and a build must not open anybody's store.
+export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: { default: 'Elm Swatch', template: '%s · Elm Swatch' } }
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
 
 export default async function RootLayout({ children }: { children: React.ReactNode }) {
-  // Reading the request makes every page dynamic, which the content policy's nonce needs.
-  await headers()
+  const { who, lengths, volumes } = await loadSettings()
   return (
     <html lang="en">
       <body>
-        {children}
+        <SettingsProvider settings={{ who, lengths, volumes }}>{children}</SettingsProvider>
         <Hydrated />
       </body>
     </html>

@@ -1,5 +1,6 @@
 import Link from 'next/link'
 import { redirect } from 'next/navigation'
+import { loadKeptSettings } from '@/app/_load/settings'
 import { longDate } from '@/core/light/calendar-date'
 import { listVisits, VISITS_A_PAGE, type VisitSummary } from '@/db/visits'
 import { openDb } from '@/db/store'
@@ -16,6 +17,7 @@ export default async function VisitsPage({
 }: {
   searchParams: Promise<{ q?: string; page?: string; out?: string }>
 }) {
+  if (!(await loadKeptSettings())) redirect('/start')
   const asked = await searchParams
   const typed = (asked.q ?? '').replaceAll('\0', '').trim().slice(0, 80)
   const page = Math.max(0, Math.floor(Number(asked.page ?? 1)) - 1 || 0)
@@ -30,12 +32,17 @@ export default async function VisitsPage({
           <p className="text-small text-dim">Elm Swatch: paint judged in the room’s own light.</p>
         </div>
         <div className="flex gap-2">
+          <Link href="/settings" className="key">
+            Settings
+          </Link>
           <Link href="/decks" className="key">
             Decks
           </Link>
-          <Link href="/visits/new" className="key key-first px-6">
-            New visit
-          </Link>
+          {(visits.length > 0 || typed) && (
+            <Link href="/visits/new" className="key key-first px-6">
+              New visit
+            </Link>
+          )}
         </div>
       </div>
       {asked.out && <PutVisitBack visitId={asked.out} />}
@@ -55,11 +62,18 @@ export default async function VisitsPage({
         </form>
       )}
       {visits.length === 0 && (
-        <p className="py-10 text-dim">
-          {typed
-            ? `No visit whose household or place holds “${typed}”.`
-            : 'No visit yet. Begin with the household, the place and the date; the light follows from them.'}
-        </p>
+        <div className="flex flex-col items-start gap-4 py-10">
+          <p className="text-dim">
+            {typed
+              ? `No visit whose household or place holds “${typed}”.`
+              : 'No visit yet. Begin with the household, the place and the date; the light follows from them.'}
+          </p>
+          {!typed && (
+            <Link href="/visits/new" className="key key-first px-6">
+              First visit
+            </Link>
+          )}
+        </div>
       )}
       {STAGES.map(([stage, words]) => {
         const listed = visits.filter((visit) => visit.stage === stage)

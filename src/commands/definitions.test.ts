@@ -1,8 +1,11 @@
 import { mkdtempSync, readdirSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { DEFAULT_HOUSE_RULES } from '../core/advice/house-rules'
 import { findPhoto, storePhoto } from '../db/photos'
 import { listKeepers } from '../db/keepers'
+import { listRooms } from '../db/rooms'
+import { findSettings } from '../db/settings'
 import { testDb } from '../db/test-db.fixture'
 import { listVisits, VISITS_A_PAGE } from '../db/visits'
 import {
@@ -112,6 +115,53 @@ test('a keeper leads only in a room that it is in', async () => {
   ])
 })
 
+test('a house that is turned later takes its windows along, but not one that was given a bearing of its own', async () => {
+  const house = await aHouse(db)
+  const put = (n: number, change: object) =>
+    done(db, 'keep-window', {
+      ...window(house.visitId, house.hallId, idOf(n)),
+      widthMm: 900,
+      ...change,
+    })
+  await put(1, { bearingDeg: 180 })
+  await put(2, { bearingDeg: 200 })
+  await put(3, { bearingDeg: 90, glazing: 'solid' })
+  await done(db, 'keep-room', room(house.visitId, house.hallId, 'Hall', { northDeg: 33 }))
+  const hall = (await listRooms(db, house.visitId)).find(({ id }) => id === house.hallId)!
+  expect(hall.windows.map(({ bearingDeg }) => bearingDeg)).toEqual([200, 213])
+  // A door lets no light in: it is no window of the room, and stands in its wall all the same.
+  expect(hall.doors).toEqual([
+    {
+      id: idOf(3),
+      bearingDeg: 123,
+      widthMm: 900,
+      heightMm: hall.doors[0]!.heightMm,
+      alongPercent: null,
+    },
+  ])
+})
+
+test('settings are one row, kept in the record; what is no name, unit or school is refused and changes nothing', async () => {
+  expect(await findSettings(db)).toBeNull()
+  const settings = {
+    who: 'Ines Tarrow',
+    lengths: 'feet',
+    volumes: 'us-gallons',
+    houseRules: { ...DEFAULT_HOUSE_RULES, 'north-room': 'lean-in' } as never,
+  } as const
+  await done(db, 'keep-settings', { ...settings, who: ' Ines Tarrow ' })
+  await done(db, 'keep-settings', settings)
+  expect(await findSettings(db)).toEqual(settings)
+  for (const [n, change] of [{ who: ' ' }, { lengths: 'cubits' }, { houseRules: {} }].entries())
+    expect(
+      await said(db, {
+        ...command(n + 1, 'keep-settings', settings),
+        payload: { ...settings, ...change },
+      }),
+    ).toMatch(/who: Expected your name|lengths: |houseRules/)
+  expect(await findSettings(db)).toEqual(settings)
+})
+
 test('what does not fit its room is refused at the field', async () => {
   const { visitId, kitchenId, windowId } = await aHouse(db)
   const wide = { ...window(visitId, kitchenId, windowId), widthMm: 3200 }
@@ -123,7 +173,9 @@ test('what does not fit its room is refused at the field', async () => {
     /^heightMm: .*at most 2.50 m.*got 2.90 m/,
   )
   const narrow = room(visitId, kitchenId, 'Kitchen', { eastWestMm: 1000 })
-  expect(await said(db, command(3, 'keep-room', narrow))).toMatch(/window at 180° is 1.20 m wide/)
+  expect(await said(db, command(3, 'keep-room', narrow))).toMatch(
+    /What stands at 180° is 1.20 m wide/,
+  )
 })
 
 test('what is in progress stands first, finished last, what was taken out nowhere; found by household or place', async () => {

@@ -1,20 +1,11 @@
 import tzLookup from '@photostructure/tz-lookup'
 import { z } from 'zod'
 import { CLIMATES, CONTRASTS, OLD_PAINT, WANTS } from '../core/advice/brief'
-import { HOUSE_RULE_NAMES, schoolsOf, type HouseRules } from '../core/advice/house-rules'
 import { clockOfMinutes, minuteAtClockTime } from '../core/light/day-clock'
 import { saveVisit } from '../db/visits'
 import { isTimeZone, localDay } from '../time/local-day'
 import { kind, Refusal } from './kind'
-import { date, id, name, note } from './values'
-
-const houseRules = z
-  .object(
-    Object.fromEntries(
-      HOUSE_RULE_NAMES.map((rule) => [rule, z.enum(schoolsOf(rule).map(({ school }) => school))]),
-    ),
-  )
-  .transform((rules) => rules as unknown as HouseRules)
+import { date, houseRules, id, name, note } from './values'
 
 const minuteOfClock = z.int().min(0).max(1440)
 

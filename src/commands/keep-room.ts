@@ -1,8 +1,8 @@
 import { z } from 'zod'
-import { wallFacing, wallWidthMm } from '../core/light/walls'
+import { bearingOf, wallFacing, wallWidthMm } from '../core/light/walls'
 import { USE_HOURS } from '../core/light/use-hours'
 import { TREATMENTS } from '../core/paint/treatment'
-import { findRoom, saveRoom, saveSights } from '../db/rooms'
+import { findRoom, saveRoom, saveSights, turnOpenings } from '../db/rooms'
 import { kind, Refusal } from './kind'
 import { metresWords, roomNameTaken } from './room-words'
 import { id, millimetres, name } from './values'
@@ -25,16 +25,26 @@ export const keepRoom = kind({
   visitOf: ({ visitId }) => visitId,
   async write(tx, { visitId, roomId, seenFrom, ...room }, { receivedAt }) {
     const before = await findRoom(tx, roomId)
-    const tooWide = before?.windows.find(
-      (window) => window.widthMm > wallWidthMm(room, wallFacing(room, window.bearingDeg)),
+    const openings = before ? [...before.windows, ...before.doors] : []
+    // What faces as its wall does turns with the house; what was given a bearing of its own keeps it.
+    const bearingNow = ({ bearingDeg }: { readonly bearingDeg: number }): number => {
+      const wall = wallFacing(before!, bearingDeg)
+      return bearingOf(before!, wall) === bearingDeg ? bearingOf(room, wall) : bearingDeg
+    }
+    const tooWide = openings.find(
+      (opening) => opening.widthMm > wallWidthMm(room, wallFacing(room, bearingNow(opening))),
     )
     if (tooWide)
       throw new Refusal(
-        `The window at ${tooWide.bearingDeg}° is ${metresWords(tooWide.widthMm)} wide: the wall it stands in cannot be narrower.`,
+        `What stands at ${tooWide.bearingDeg}° is ${metresWords(tooWide.widthMm)} wide: the wall it stands in cannot be narrower.`,
       )
     if (!(await saveRoom(tx, { id: roomId, visitId, ...room }, receivedAt)))
       throw new Refusal('That room is of another visit, or was taken out.')
     await saveSights(tx, roomId, seenFrom)
+    await turnOpenings(
+      tx,
+      openings.map((opening) => ({ id: opening.id, bearingDeg: bearingNow(opening) })),
+    )
   },
   taken: { room_name_in_visit: (room) => roomNameTaken(room.name) },
   sentence: (room, nameOf) =>

@@ -1,13 +1,13 @@
 import { z } from 'zod'
 import { compassWord } from '../core/light/aspect'
-import { CURTAINS, GLAZINGS, GROUNDS, kindsOf, OPPOSITES } from '../core/light/fittings'
+import { CURTAINS, GLAZINGS, GROUNDS, kindsOf, OPPOSITES, SOLID } from '../core/light/fittings'
 import { wallFacing, wallWidthMm } from '../core/light/walls'
 import { findRoom, saveWindow } from '../db/rooms'
 import { kind, Refusal } from './kind'
 import { metresWords } from './room-words'
 import { id, millimetres } from './values'
 
-/** A window of a room, new or changed. */
+/** A window or a door of a room, new or changed. */
 export const keepWindow = kind({
   payload: z.object({
     visitId: id,
@@ -18,7 +18,8 @@ export const keepWindow = kind({
     heightMm: millimetres(100, 15_000),
     sillMm: millimetres(0, 15_000),
     pitchDeg: z.int().min(0).max(90),
-    glazing: z.enum(kindsOf(GLAZINGS)),
+    /** `solid`: a door that lets no light in. */
+    glazing: z.enum([...kindsOf(GLAZINGS), SOLID]),
     curtain: z.enum(kindsOf(CURTAINS)),
     overhangMm: millimetres(0, 10_000),
     opposite: z.enum(kindsOf(OPPOSITES)),
@@ -46,6 +47,6 @@ export const keepWindow = kind({
     if (!(await saveWindow(tx, roomId, { id: windowId, ...window })))
       throw new Refusal('That window is of another room.')
   },
-  sentence: ({ roomId, bearingDeg, widthMm, heightMm }, nameOf) =>
-    `Window in ${nameOf(roomId)}: faces ${compassWord(bearingDeg)}, ${metresWords(widthMm)} × ${metresWords(heightMm)}`,
+  sentence: ({ roomId, bearingDeg, widthMm, heightMm, glazing }, nameOf) =>
+    `${glazing === SOLID ? 'Door' : 'Window'} in ${nameOf(roomId)}: faces ${compassWord(bearingDeg)}, ${metresWords(widthMm)} × ${metresWords(heightMm)}`,
 })

@@ -10,6 +10,7 @@ import { keepLook } from './keep-look'
 import { keepPhoto } from './keep-photo'
 import { keepReading } from './keep-reading'
 import { keepRoom } from './keep-room'
+import { keepSettings } from './keep-settings'
 import { keepWindow } from './keep-window'
 import { openDeck } from './open-deck'
 import { orderRooms } from './order-rooms'
@@ -43,6 +44,7 @@ export const KINDS = {
   'keep-reading': keepReading,
   'keep-photo': keepPhoto,
   'open-deck': openDeck,
+  'keep-settings': keepSettings,
   undo,
 } as const
 export type KindName = keyof typeof KINDS

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { HOUSE_RULE_NAMES, schoolsOf, type HouseRules } from '../core/advice/house-rules'
 
 // What the payloads of several kinds are made of. Forms read what was typed with messages of their own; here the same
 // limits hold for whoever sends.
@@ -16,3 +17,10 @@ export const strengthPercent = z.int().min(1).max(150)
 export const millimetres = (least: number, most: number) => z.int().min(least).max(most)
 export const date = z.iso.date('Expected a date that exists, as 2026-06-21.')
 export const minute = z.int().min(0).max(1500)
+export const houseRules = z
+  .object(
+    Object.fromEntries(
+      HOUSE_RULE_NAMES.map((rule) => [rule, z.enum(schoolsOf(rule).map(({ school }) => school))]),
+    ),
+  )
+  .transform((rules) => rules as unknown as HouseRules)

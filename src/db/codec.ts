@@ -5,7 +5,7 @@ import { maybeOne, type Db } from './db'
 export type JsonRow = Readonly<Record<string, unknown>>
 
 /** Version of the rows' shape: the migration they were written after. */
-export const CODEC_VERSION = 7
+export const CODEC_VERSION = 8
 
 interface RecordTable {
   /** Its primary key, in the order of its columns. */
@@ -16,6 +16,7 @@ interface RecordTable {
 
 /** The tables of the record, each after those it refers to. */
 export const RECORD_TABLES = {
+  settings: { key: ['id'] },
   deck: { key: ['id'] },
   photo: { key: ['hash'] },
   visit: { key: ['id'], mark: 'removed_at' },

@@ -7,6 +7,8 @@ import {
   kindsOf,
   LAMP_PLACES,
   OPPOSITES,
+  type SOLID,
+  type Glazing,
 } from '../core/light/fittings'
 import { USE_HOURS } from '../core/light/use-hours'
 import { TREATMENTS } from '../core/paint/treatment'
@@ -26,6 +28,14 @@ const WindowShape = z.object({
   oppositeDeg: z.number(),
   ground: z.enum(kindsOf(GROUNDS)),
   alongPercent: z.number().nullable(),
+})
+/** A door that lets no light in. */
+const DoorShape = WindowShape.pick({
+  id: true,
+  bearingDeg: true,
+  widthMm: true,
+  heightMm: true,
+  alongPercent: true,
 })
 const LampShape = z.object({
   id: z.uuid(),
@@ -52,10 +62,12 @@ const RoomRow = z.object({
   /** Rooms that are open to or seen from this one. */
   seenFrom: z.array(z.uuid()),
   windows: z.array(WindowShape),
+  doors: z.array(DoorShape),
   lamps: z.array(LampShape),
 })
 export type Room = z.infer<typeof RoomRow>
 export type Window = z.infer<typeof WindowShape>
+export type Door = z.infer<typeof DoorShape>
 export type Lamp = z.infer<typeof LampShape>
 
 const SELECT = `select r.id, r.visit_id as "visitId", r.name, r.north_south_mm as "northSouthMm",
@@ -70,7 +82,11 @@ const SELECT = `select r.id, r.visit_id as "visitId", r.name, r.north_south_mm a
       'opposite', w.opposite, 'oppositeDeg', w.opposite_deg, 'ground', w.ground,
       'alongPercent', w.along_percent)
       order by w.bearing_deg, w.id)
-    from room_window w where w.room_id = r.id and w.removed_at is null), '[]') as windows,
+    from room_window w where w.room_id = r.id and w.removed_at is null and w.glazing <> 'solid'), '[]') as windows,
+  coalesce((select json_agg(json_build_object('id', w.id, 'bearingDeg', w.bearing_deg,
+      'widthMm', w.width_mm, 'heightMm', w.height_mm, 'alongPercent', w.along_percent)
+      order by w.bearing_deg, w.id)
+    from room_window w where w.room_id = r.id and w.removed_at is null and w.glazing = 'solid'), '[]') as doors,
   coalesce((select json_agg(json_build_object('id', l.id, 'bulb', l.bulb, 'cctK', l.cct_k,
       'lumens', l.lumens, 'place', l.place, 'evening', l.evening) order by l.cct_k, l.id)
     from lamp l where l.room_id = r.id and l.removed_at is null), '[]') as lamps
@@ -101,7 +117,7 @@ const done = (rows: readonly unknown[]): boolean => rows.length > 0
  */
 export async function saveRoom(
   tx: Db,
-  room: Omit<Room, 'windows' | 'lamps' | 'seenFrom' | 'leadKeeperId'>,
+  room: Omit<Room, 'windows' | 'doors' | 'lamps' | 'seenFrom' | 'leadKeeperId'>,
   at: string,
 ): Promise<boolean> {
   return done(
@@ -239,8 +255,12 @@ export async function copyRoom(
   return true
 }
 
-/** Writes a window, new or changed; false where that id is of another room's. */
-export async function saveWindow(tx: Db, roomId: string, window: Window): Promise<boolean> {
+/** Writes a window or a door, new or changed; false where that id is of another room's. */
+export async function saveWindow(
+  tx: Db,
+  roomId: string,
+  window: Omit<Window, 'glazing'> & { readonly glazing: Glazing | typeof SOLID },
+): Promise<boolean> {
   return done(
     await tx.query(
       `insert into room_window (id, room_id, bearing_deg, width_mm, height_mm, sill_mm, pitch_deg, glazing,
@@ -270,6 +290,19 @@ export async function saveWindow(tx: Db, roomId: string, window: Window): Promis
         window.alongPercent,
       ],
     ),
+  )
+}
+
+/** Says anew where windows and doors face. */
+export async function turnOpenings(
+  tx: Db,
+  openings: readonly { readonly id: string; readonly bearingDeg: number }[],
+): Promise<void> {
+  await tx.query(
+    `update room_window w set bearing_deg = asked.bearing
+     from unnest($1::uuid[], $2::double precision[]) as asked (id, bearing)
+     where w.id = asked.id and w.bearing_deg <> asked.bearing`,
+    [openings.map(({ id }) => id), openings.map(({ bearingDeg }) => bearingDeg)],
   )
 }
 

@@ -1,29 +1,10 @@
 import { z } from 'zod'
-import {
-  DEFAULT_HOUSE_RULES,
-  HOUSE_RULE_NAMES,
-  HOUSE_RULES,
-  type HouseRules,
-} from '../core/advice/house-rules'
+import { HOUSE_RULE_NAMES } from '../core/advice/house-rules'
 import { CLIMATES, CONTRASTS, OLD_PAINT, WANTS } from '../core/advice/brief'
 import { many, maybeOne, type Db } from './db'
+import { HouseRulesRow } from './house-rules-row'
 
 const STAGES = ['in-progress', 'planned', 'finished'] as const
-
-// A rule kept without a row, or under a school that is no longer offered, goes by its default.
-const HouseRulesRow = z
-  .record(z.string(), z.string())
-  .transform(
-    (kept): HouseRules =>
-      Object.fromEntries(
-        HOUSE_RULE_NAMES.map((rule) => [
-          rule,
-          Object.hasOwn(HOUSE_RULES[rule].schools, kept[rule] ?? '')
-            ? kept[rule]
-            : DEFAULT_HOUSE_RULES[rule],
-        ]),
-      ) as HouseRules,
-  )
 
 const VisitRow = z.object({
   id: z.uuid(),

@@ -17,6 +17,8 @@ export const GLAZINGS = {
   tinted: { words: 'tinted glass', transmittance: 0.34 },
 } as const satisfies Record<string, Kind & { readonly transmittance: number }>
 export type Glazing = keyof typeof GLAZINGS
+/** Instead of a glazing: a door that lets no light in. */
+export const SOLID = 'solid'
 
 /** What hangs in it: share let through, and whether it spreads the light so that no patch of sun is left. */
 export const CURTAINS = {

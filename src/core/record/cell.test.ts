@@ -7,6 +7,7 @@ const BOARD: Seen = { as: 'sample', held: 'board', strengthPercent: 75 }
 const CHIP: Seen = { as: 'sample', held: 'chip', strengthPercent: 75 }
 const FULL_CHIP: Seen = { as: 'sample', held: 'chip', strengthPercent: 100 }
 const FULL_SWATCH: Seen = { as: 'sample', held: 'large swatch', strengthPercent: 100 }
+const HALF_SWATCH: Seen = { as: 'sample', held: 'large swatch', strengthPercent: 50 }
 const SCREEN: Seen = { as: 'screen' }
 const OLD: Seen = { as: 'not noted' }
 
@@ -76,6 +77,7 @@ test.each<[string, Look[], Verdict | null, number, CellMark[]]>([
     1,
     [],
   ],
+  ['an hour on it still is', [look('no'), look('works', { minute: 780 })], 'works', 1, []],
   [
     'two hours on is another',
     [look('no'), look('works', { minute: 840 })],
@@ -199,6 +201,20 @@ test.each<[string, Look[], Verdict | null, number, CellMark[]]>([
     [],
   ],
   [
+    'of two samples of other strengths neither replaces the other',
+    [look('no', { seen: FULL_SWATCH }), look('works', { seen: HALF_SWATCH })],
+    'no',
+    1,
+    ['at another strength', 'looks differ'],
+  ],
+  [
+    'an unsure that says no more is one',
+    [look('unsure'), look('works', { beside: 'floor' })],
+    'unsure',
+    1,
+    ['looks differ'],
+  ],
+  [
     'a look of old counts, and is said to be one',
     [look('works', { seen: OLD })],
     'works',
@@ -285,6 +301,11 @@ test('what the client said stands apart, and is gone with its look', () => {
   expect(cellSays([look('works', { clientSaysNo: true, retracted: true })]).clientSaysNo).toBe(
     false,
   )
+})
+
+test('a thing is the same in whatever order a store gives its fields', () => {
+  const turned = { part: null, keeperId: 'stone', kind: 'keeper' } as const
+  expect(cellSays([look('no'), { ...look('works'), against: turned }]).verdict).toBe('works')
 })
 
 test('a light is the same as itself, whichever is asked first', () => {

@@ -1,6 +1,5 @@
 import { z } from 'zod'
 import { CLIMATES, CONTRASTS, OLD_PAINT, WANTS } from '@/core/advice/brief'
-import { HOUSE_RULE_NAMES, schoolsOf } from '@/core/advice/house-rules'
 import {
   choiceValue,
   clockValue,
@@ -10,14 +9,8 @@ import {
   numberValue,
 } from '../form/form-values'
 import { readForm } from '../form/read-form'
+import { houseRuleFields, houseRulesIn } from './read-house-rules'
 import type { Filled } from '../form/use-command-form'
-
-const schools = Object.fromEntries(
-  HOUSE_RULE_NAMES.map((rule) => {
-    const [first, ...others] = schoolsOf(rule).map(({ school }) => school)
-    return [`rule-${rule}`, choiceValue([first!, ...others])]
-  }),
-)
 
 const BriefFields = z.object({
   visitId: z.uuid(),
@@ -35,18 +28,16 @@ const BriefFields = z.object({
   longitudeDeg: numberValue(-180, 180, '°'),
   timeZone: z.string().trim(),
   visitDate: dateValue,
-  ...schools,
+  ...houseRuleFields,
 })
 
 /** What the form of a brief comes to. */
 export function readBrief(form: FormData): Filled<'keep-brief'> {
   const read = readForm(BriefFields, form, ['wants'])
   if (!read.ok) return read
-  const said = read.data as typeof read.data & Readonly<Record<string, string>>
-  const rules = Object.fromEntries(HOUSE_RULE_NAMES.map((rule) => [rule, said[`rule-${rule}`]]))
   return {
     ok: true,
-    payload: { ...read.data, houseRules: rules as never },
+    payload: { ...read.data, houseRules: houseRulesIn(read.data) as never },
     goTo: `/visits/${read.data.visitId}/brief`,
   }
 }

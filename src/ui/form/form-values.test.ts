@@ -1,4 +1,11 @@
-import { dateValue, metresValue, nameValue, numberValue } from './form-values'
+import {
+  dateValue,
+  lengthValue,
+  nameValue,
+  numberValue,
+  wasName,
+  withUntouchedLengths,
+} from './form-values'
 
 const said = (
   schema: {
@@ -23,10 +30,23 @@ test.each(['', 'north', '1e3', '0x10', '95', '90.01', '--1', '1.', 'Infinity', '
   },
 )
 
-test('metres are kept in whole millimetres', () => {
-  expect(metresValue(0.1, 50).parse('1,8')).toBe(1800)
-  expect(metresValue(0.1, 50).parse('2.3456')).toBe(2346)
-  expect(said(metresValue(0.1, 50), '0')).toBe('Expected 0.1 to 50 m, got “0”.')
+test('a length is kept in whole millimetres, whatever it was typed in, and refused in the units that are set', () => {
+  expect(lengthValue(100, 50_000, 'metric').parse('1,8')).toBe(1800)
+  expect(lengthValue(100, 50_000, 'feet').parse('5\' 11"')).toBe(1803)
+  expect(said(lengthValue(100, 50_000, 'metric'), '0')).toBe('Expected 0.1 m to 50 m, got “0”.')
+  expect(said(lengthValue(1524, 15_240, 'feet'), 'tall')).toBe('Expected 5′ to 50′, got “tall”.')
+})
+
+test('a length that nobody touched stays as it is, to the millimetre', () => {
+  const form = new FormData()
+  form.set('widthMm', '4′ 7 1/8″')
+  form.set(wasName('widthMm'), '1401')
+  form.set('heightMm', '4′')
+  form.set(wasName('heightMm'), '1401')
+  expect(Object.fromEntries(withUntouchedLengths(form, 'feet'))).toEqual({
+    widthMm: '1401 mm',
+    heightMm: '4′',
+  })
 })
 
 test.each([

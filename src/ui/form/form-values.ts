@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { expectedNumber, typedNumber } from '@/core/typed-number'
+import { lengthWords, typedLengthMm, type LengthUnits } from '@/core/units'
 
 /** A name somebody typed. */
 export const nameValue = (what: string, most = 80) =>
@@ -18,9 +19,33 @@ export const numberValue = (least: number, most: number, unit: string) =>
     return z.NEVER
   })
 
-/** Metres somebody typed, kept in millimetres. */
-export const metresValue = (least: number, most: number) =>
-  numberValue(least, most, 'm').transform((metres) => Math.round(metres * 1000))
+/** A length somebody typed in these units or any other, kept in millimetres; the bounds are millimetres. */
+export const lengthValue = (leastMm: number, mostMm: number, units: LengthUnits) =>
+  z.string().transform((text, context) => {
+    const mm = typedLengthMm(text, units)
+    if (mm !== null && mm >= leastMm && mm <= mostMm) return mm
+    const range = [leastMm, mostMm].map((bound) => lengthWords(bound, units)).join(' to ')
+    context.addIssue({
+      code: 'custom',
+      message: `Expected ${range}, got ${text.trim() === '' ? 'nothing' : `“${text.trim()}”`}.`,
+    })
+    return z.NEVER
+  })
+
+/** What a length field was filled with, in millimetres, stands under this name beside it. */
+export const wasName = (name: string): string => `${name}-was`
+
+/** A length whose field was not touched stays what it was, to the millimetre. */
+export function withUntouchedLengths(form: FormData, units: LengthUnits): FormData {
+  const read = new FormData()
+  for (const [name, value] of form) {
+    const was = form.get(wasName(name))
+    if (name.endsWith(wasName(''))) continue
+    const untouched = was !== null && was !== '' && value === lengthWords(Number(was), units)
+    read.append(name, untouched ? `${String(was)} mm` : value)
+  }
+  return read
+}
 
 export const dateValue = z
   .string()

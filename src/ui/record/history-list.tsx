@@ -1,6 +1,7 @@
 'use client'
 
-import { NOBODY_YET, setWhoRecords, useWhoRecords } from './send'
+import Link from 'next/link'
+import { useSettings } from '../settings/settings-context'
 import { useChange } from './use-change'
 
 export interface ShownChange {
@@ -28,6 +29,7 @@ export function HistoryList({
   readonly changes: readonly ShownChange[]
 }) {
   const { change, busy, message } = useChange()
+  const { who } = useSettings()
   const when = new Intl.DateTimeFormat('en-GB', {
     timeZone,
     dateStyle: 'medium',
@@ -36,7 +38,13 @@ export function HistoryList({
   const said = (instant: string): string => when.format(new Date(instant))
   return (
     <>
-      <WhoRecords />
+      <p className="my-3 text-small">
+        What is kept here is kept under the name {who};{' '}
+        <Link href="/settings" className="underline underline-offset-4">
+          change it in the settings
+        </Link>
+        .
+      </p>
       <p role="status" aria-label="What came of it" className="min-h-6 text-small font-semibold">
         {message}
       </p>
@@ -77,23 +85,5 @@ export function HistoryList({
         ))}
       </ol>
     </>
-  )
-}
-
-/** The name that changes made with this browser are kept under. */
-function WhoRecords() {
-  const name = useWhoRecords()
-  return (
-    <label className="my-3 flex flex-wrap items-center gap-2 text-small">
-      What is kept with this browser is kept under the name
-      <input
-        className="field w-56"
-        placeholder={NOBODY_YET}
-        maxLength={80}
-        autoComplete="off"
-        value={name === NOBODY_YET ? '' : name}
-        onChange={(event) => setWhoRecords(event.target.value)}
-      />
-    </label>
   )
 }

@@ -48,31 +48,16 @@ export const send = <K extends KindName>(kind: K, payload: PayloadOf<K>): Promis
 /** Makes a change that has its id already. */
 export const sendCommand = (command: Command): Promise<Answer> => outbox.send(command)
 
-const WHO = 'elm.who'
 const DEVICE = 'elm.device'
-export const NOBODY_YET = 'Consultant'
 
-/** The name that changes made here are kept under. */
-export const whoRecords = (): string => localStorage.getItem(WHO) ?? NOBODY_YET
+let who = 'Consultant'
 
-const whoListeners = new Set<() => void>()
+/** The name that changes made here are kept under: the settings'. */
+export const whoRecords = (): string => who
 
 export function setWhoRecords(name: string): void {
-  if (name.trim() === '') localStorage.removeItem(WHO)
-  else localStorage.setItem(WHO, name.trimStart().slice(0, 80))
-  for (const listener of whoListeners) listener()
+  who = name
 }
-
-/** The same, for a page that shows it. */
-export const useWhoRecords = (): string =>
-  useSyncExternalStore(
-    (listener) => {
-      whoListeners.add(listener)
-      return () => whoListeners.delete(listener)
-    },
-    whoRecords,
-    () => NOBODY_YET,
-  )
 
 /** What this browser is told apart by. */
 export function thisDevice(): string {

@@ -2,15 +2,19 @@
 
 import { useChange } from '../record/use-change'
 
-/** What stands in a room of one kind, each with a way out. */
+/** What stands in a room of one kind, each with a way to change it and a way out. */
 export function FittingList({
   visitId,
   what,
   fittings,
+  edited,
+  onEdit,
 }: {
   readonly visitId: string
   readonly what: 'window' | 'lamp'
   readonly fittings: readonly { readonly id: string; readonly words: string }[]
+  readonly edited: string | null
+  readonly onEdit: (id: string) => void
 }) {
   const { change, busy, message } = useChange()
   return (
@@ -19,13 +23,22 @@ export function FittingList({
         {fittings.map(({ id, words }) => (
           <li
             key={id}
-            className="flex items-center justify-between border-b border-rule text-small"
+            className={`flex items-center border-b border-rule text-small ${id === edited ? 'font-semibold' : ''}`}
           >
-            {words}
+            <span className="flex-1 py-1">{words}</span>
+            <button
+              type="button"
+              className="min-h-11 px-2 underline underline-offset-4"
+              aria-label={`Change: ${words}`}
+              aria-pressed={id === edited}
+              onClick={() => onEdit(id)}
+            >
+              Change
+            </button>
             <button
               type="button"
               disabled={busy}
-              className="min-h-11 px-2 underline underline-offset-4"
+              className="min-h-11 px-2 whitespace-nowrap underline underline-offset-4"
               aria-label={`Take out the ${what}: ${words}`}
               onClick={() => void change('remove-fitting', { visitId, fittingId: id, what })}
             >

@@ -28,22 +28,9 @@ const PRESETS: Readonly<Record<string, Preset>> = {
 
 /** Lamps of a room: from a preset or typed, where they stand, lit of an evening or not. */
 export function LampPanel({ room }: { readonly room: LightRoom }) {
-  const { onSubmit, pending, errors, message } = useCommandForm('keep-lamp', (form) => {
-    form.set('lampId', newId())
-    return readLamp(form)
-  })
-  const [lamp, setLamp] = useState({
-    bulb: PLAIN_LAMP.bulb as string,
-    cctK: String(PLAIN_LAMP.cctK),
-    lumens: String(PLAIN_LAMP.lumens),
-  })
-  const preset =
-    Object.entries(PRESETS).find(
-      ([, each]) =>
-        each.bulb === lamp.bulb && `${each.cctK} ${each.lumens}` === `${lamp.cctK} ${lamp.lumens}`,
-    )?.[0] ?? ''
-  const type = (name: keyof typeof lamp) => (event: { target: { value: string } }) =>
-    setLamp({ ...lamp, [name]: event.target.value })
+  const [edited, setEdited] = useState<string | null>(null)
+  const [put, setPut] = useState(0)
+  const lamp = room.lamps.find(({ id }) => id === edited)
   return (
     <section aria-label="Lamps" className="border-t border-ink pt-3">
       <FittingList
@@ -53,74 +40,134 @@ export function LampPanel({ room }: { readonly room: LightRoom }) {
           id,
           words: `${cctK.toLocaleString('en-GB')} K, ${lumens.toLocaleString('en-GB')} lumens together, ${BULBS[bulb].words}, ${LAMP_PLACES[place].words}${evening ? '' : ', not lit of an evening'}`,
         }))}
+        edited={edited}
+        onEdit={setEdited}
       />
       <BetterLamp room={room} />
-      <form
-        onSubmit={onSubmit}
-        noValidate
-        className="grid grid-cols-3 items-start gap-x-4 gap-y-1 max-sm:grid-cols-1"
-      >
-        <input type="hidden" name="visitId" value={room.visitId} />
-        <input type="hidden" name="roomId" value={room.id} />
-        <Select
-          label="Ordinary lamps"
-          name="preset"
-          value={preset}
-          onChange={(event) => {
-            const chosen = PRESETS[event.target.value]
-            if (chosen)
-              setLamp({
-                bulb: chosen.bulb,
-                cctK: String(chosen.cctK),
-                lumens: String(chosen.lumens),
-              })
-          }}
-          options={[
-            ...Object.entries(PRESETS).map(([name, { words }]) => [name, words] as const),
-            ['', 'As typed'],
-          ]}
-        />
-        <Field
-          label="Lamps of colour"
-          name="cctK"
-          value={lamp.cctK}
-          onChange={type('cctK')}
-          error={errors.cctK}
-          unit="K"
-        />
-        <Field
-          label="Light together"
-          name="lumens"
-          value={lamp.lumens}
-          onChange={type('lumens')}
-          error={errors.lumens}
-          unit="lm"
-        />
-        <Select
-          label="Bulb"
-          name="bulb"
-          value={lamp.bulb}
-          onChange={type('bulb')}
-          options={kindsOf(BULBS).map((bulb) => [bulb, BULBS[bulb].words] as const)}
-        />
-        <Select
-          label="Where"
-          name="place"
-          defaultValue={PLAIN_LAMP.place}
-          options={kindsOf(LAMP_PLACES).map((place) => [place, LAMP_PLACES[place].words] as const)}
-        />
-        <label className="flex min-h-11 items-center gap-2 self-end text-small">
-          <input type="checkbox" name="evening" defaultChecked className="size-5 accent-ink" />
-          Lit of an evening
-        </label>
-        <div className="col-span-full flex items-center gap-4">
-          <button type="submit" className="key" disabled={pending}>
-            Add the lamps
-          </button>
-          <FormMessage>{message}</FormMessage>
-        </div>
-      </form>
+      <LampForm
+        key={lamp?.id ?? `new ${put}`}
+        room={room}
+        edited={lamp}
+        onDone={() => {
+          setEdited(null)
+          setPut(put + 1)
+        }}
+      />
     </section>
+  )
+}
+
+function LampForm({
+  room,
+  edited,
+  onDone,
+}: {
+  readonly room: LightRoom
+  /** The lamps that are changed; left out, new ones are added. */
+  readonly edited: LightRoom['lamps'][number] | undefined
+  readonly onDone: () => void
+}) {
+  const { onSubmit, pending, errors, message } = useCommandForm(
+    'keep-lamp',
+    (form) => {
+      form.set('lampId', edited?.id ?? newId())
+      return readLamp(form)
+    },
+    onDone,
+  )
+  const first = edited ?? PLAIN_LAMP
+  const [lamp, setLamp] = useState({
+    bulb: first.bulb as string,
+    cctK: String(first.cctK),
+    lumens: String(first.lumens),
+  })
+  const preset =
+    Object.entries(PRESETS).find(
+      ([, each]) =>
+        each.bulb === lamp.bulb && `${each.cctK} ${each.lumens}` === `${lamp.cctK} ${lamp.lumens}`,
+    )?.[0] ?? ''
+  const type = (name: keyof typeof lamp) => (event: { target: { value: string } }) =>
+    setLamp({ ...lamp, [name]: event.target.value })
+  return (
+    <form
+      onSubmit={onSubmit}
+      noValidate
+      className="grid grid-cols-3 items-start gap-x-4 gap-y-1 max-sm:grid-cols-1"
+    >
+      <input type="hidden" name="visitId" value={room.visitId} />
+      <input type="hidden" name="roomId" value={room.id} />
+      <Select
+        label="Ordinary lamps"
+        name="preset"
+        value={preset}
+        onChange={(event) => {
+          const chosen = PRESETS[event.target.value]
+          if (chosen)
+            setLamp({
+              bulb: chosen.bulb,
+              cctK: String(chosen.cctK),
+              lumens: String(chosen.lumens),
+            })
+        }}
+        options={[
+          ...Object.entries(PRESETS).map(([name, { words }]) => [name, words] as const),
+          ['', 'As typed'],
+        ]}
+      />
+      <Field
+        label="Lamps of colour"
+        name="cctK"
+        value={lamp.cctK}
+        onChange={type('cctK')}
+        error={errors.cctK}
+        unit="K"
+      />
+      <Field
+        label="Light together"
+        name="lumens"
+        value={lamp.lumens}
+        onChange={type('lumens')}
+        error={errors.lumens}
+        unit="lm"
+      />
+      <Select
+        label="Bulb"
+        name="bulb"
+        value={lamp.bulb}
+        onChange={type('bulb')}
+        options={kindsOf(BULBS).map((bulb) => [bulb, BULBS[bulb].words] as const)}
+      />
+      <Select
+        label="Where"
+        name="place"
+        defaultValue={first.place}
+        options={kindsOf(LAMP_PLACES).map((place) => [place, LAMP_PLACES[place].words] as const)}
+      />
+      <label className="flex min-h-11 items-center gap-2 self-end text-small">
+        <input
+          type="checkbox"
+          name="evening"
+          defaultChecked={first.evening}
+          className="size-5 accent-ink"
+        />
+        Lit of an evening
+      </label>
+      <div className="col-span-full flex flex-wrap items-center gap-4">
+        <button type="submit" className="key" disabled={pending}>
+          {edited ? 'Keep the lamps' : 'Add the lamps'}
+        </button>
+        {edited && (
+          <button
+            type="button"
+            className="min-h-11 text-small underline underline-offset-4"
+            onClick={onDone}
+          >
+            Leave them as they are
+          </button>
+        )}
+        <FormMessage>{message}</FormMessage>
+      </div>
+    </form>
   )
 }
 

@@ -13,5 +13,8 @@ export interface LightRoom extends Identified<Omit<LitRoom, 'windows' | 'lamps'>
   readonly treatment: Treatment
   readonly seenFrom: readonly string[]
   readonly windows: readonly Identified<LitRoom['windows'][number]>[]
+  readonly doors: readonly Identified<
+    Pick<LitRoom['windows'][number], 'bearingDeg' | 'widthMm' | 'heightMm' | 'alongPercent'>
+  >[]
   readonly lamps: readonly Identified<LitRoom['lamps'][number]>[]
 }

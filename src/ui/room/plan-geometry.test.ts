@@ -1,5 +1,5 @@
 import { PLAIN_WINDOW } from '@/core/light/room'
-import { planGeometry, WALLS } from './plan-geometry'
+import { alongPercentAt, planGeometry, WALLS } from './plan-geometry'
 
 const room = { northSouthMm: 6000, eastWestMm: 3000, heightMm: 2500, windows: [], lamps: [] }
 const window = (bearingDeg: number) => ({
@@ -49,4 +49,23 @@ test('the walls of a turned room are those that face its windows', () => {
   // 130° is the east wall of a house turned by 40°, and the east or south wall of one that is not is nearer to 90° or 180°.
   expect(planGeometry(turned, [window(130)]).openings[0]).toMatchObject({ x1: 30, x2: 30 })
   expect(planGeometry(turned, [window(20)]).openings[0]).toMatchObject({ y1: -60, y2: -60 })
+})
+
+test('a place that is tapped is where the opening is drawn, and none goes past a corner', () => {
+  const turned = { ...room, northDeg: -33 }
+  for (const [wall, bearingDeg] of [
+    ['north', 327],
+    ['east', 57],
+    ['south', 147],
+    ['west', 237],
+  ] as const)
+    for (const alongPercent of [30, 45, 62]) {
+      const placed = { ...window(bearingDeg), widthMm: 900, alongPercent }
+      const { x1, x2, y1, y2 } = planGeometry(turned, [placed]).openings[0]!
+      const middle = { x: (x1 + x2) / 2, y: (y1 + y2) / 2 }
+      expect(alongPercentAt(turned, wall, middle, 900)).toBe(alongPercent)
+    }
+  // Half of 900 mm from the corner of a wall of 3 m.
+  expect(alongPercentAt(room, 'north', { x: -500, y: -60 }, 900)).toBe(15)
+  expect(alongPercentAt(room, 'south', { x: -500, y: 60 }, 900)).toBe(85)
 })

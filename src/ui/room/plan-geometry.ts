@@ -1,6 +1,6 @@
 import type { CSSProperties } from 'react'
 import type { LitRoom, RoomWindow } from '@/core/light/room'
-import { alongWallMm, wallFacing, type WallName } from '@/core/light/walls'
+import { alongWallMm, wallFacing, wallWidthMm, type WallName } from '@/core/light/walls'
 
 // The longer side of the room on a drawing 200 units across.
 const LONGEST = 120
@@ -58,11 +58,7 @@ export function planGeometry(room: LitRoom, windows: readonly RoomWindow[]) {
       .filter(({ pitchDeg }) => pitchDeg === 90)
       .map((window) => {
         const wall = wallFacing(room, window.bearingDeg)
-        // To the right seen from inside is east along the north wall, and turns with the walls.
-        const middle =
-          alongWallMm({ ...room, windows }, window) *
-          scale *
-          (wall === 'north' || wall === 'east' ? 1 : -1)
+        const middle = alongWallMm({ ...room, windows }, window) * scale * rightwards(wall)
         const half = (window.widthMm * scale) / 2
         const [from, to] = [middle - half, middle + half]
         if (wall === 'north') return lineAt(from, to, -height / 2, 'across')
@@ -70,6 +66,48 @@ export function planGeometry(room: LitRoom, windows: readonly RoomWindow[]) {
         return lineAt(from, to, ((wall === 'east' ? 1 : -1) * width) / 2, 'along')
       }),
   }
+}
+
+// To the right seen from inside is east along the north wall, and turns with the walls.
+const rightwards = (wall: WallName): number => (wall === 'north' || wall === 'east' ? 1 : -1)
+
+/** The touch target of an opening: its length, and a thumb across. */
+export function openingBox({ x1, x2, y1, y2 }: ReturnType<typeof lineAt>): CSSProperties {
+  const share = (from: number): number => 0.5 + from / 200
+  return y1 === y2
+    ? {
+        left: percent(share(x1)),
+        width: percent((x2 - x1) / 200),
+        top: percent(share(y1) - THUMB),
+        height: percent(2 * THUMB),
+      }
+    : {
+        top: percent(share(y1)),
+        height: percent((y2 - y1) / 200),
+        left: percent(share(x1) - THUMB),
+        width: percent(2 * THUMB),
+      }
+}
+
+/**
+ * Where along a wall a point of the drawing lies, in whole per cent from its left corner seen from inside, so that an
+ * opening of a width stays between the corners.
+ *
+ * @param at the point, units of the drawing
+ */
+export function alongPercentAt(
+  room: LitRoom,
+  wall: WallName,
+  at: { readonly x: number; readonly y: number },
+  widthMm: number,
+): number {
+  const { scale } = planGeometry(room, [])
+  const whole = wallWidthMm(room, wall)
+  const fromMiddle =
+    ((wall === 'north' || wall === 'south' ? at.x : at.y) * rightwards(wall)) / scale
+  const most = Math.max(0, (whole - widthMm) / 2)
+  const kept = Math.min(most, Math.max(-most, fromMiddle))
+  return Math.round(100 * (kept / whole + 0.5))
 }
 
 function lineAt(from: number, to: number, at: number, direction: 'across' | 'along') {

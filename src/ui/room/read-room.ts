@@ -7,57 +7,68 @@ import {
   kindsOf,
   LAMP_PLACES,
   OPPOSITES,
+  SOLID,
 } from '@/core/light/fittings'
 import { USE_HOURS } from '@/core/light/use-hours'
 import { TREATMENTS } from '@/core/paint/treatment'
-import { bearingValue, choiceValue, metresValue, nameValue, numberValue } from '../form/form-values'
+import type { LengthUnits } from '@/core/units'
+import {
+  bearingValue,
+  choiceValue,
+  lengthValue,
+  nameValue,
+  numberValue,
+  withUntouchedLengths,
+} from '../form/form-values'
 import { readForm } from '../form/read-form'
 import type { Filled } from '../form/use-command-form'
 
-const RoomFields = z.object({
-  visitId: z.uuid(),
-  roomId: z.uuid(),
-  name: nameValue('a name for the room'),
-  northSouthMm: metresValue(0.5, 50),
-  eastWestMm: metresValue(0.5, 50),
-  heightMm: metresValue(1.5, 15),
-  northDeg: numberValue(-45, 45, '°'),
-  useHours: choiceValue(USE_HOURS),
-  treatment: choiceValue(TREATMENTS),
-  seenFrom: z.array(z.uuid()),
-})
+const roomFields = (units: LengthUnits) =>
+  z.object({
+    visitId: z.uuid(),
+    roomId: z.uuid(),
+    name: nameValue('a name for the room'),
+    northSouthMm: lengthValue(500, 50_000, units),
+    eastWestMm: lengthValue(500, 50_000, units),
+    heightMm: lengthValue(1500, 15_000, units),
+    northDeg: numberValue(-45, 45, '°'),
+    useHours: choiceValue(USE_HOURS),
+    treatment: choiceValue(TREATMENTS),
+    seenFrom: z.array(z.uuid()),
+  })
 
 /** What the form of a room comes to. */
-export function readRoom(form: FormData): Filled<'keep-room'> {
-  const read = readForm(RoomFields, form, ['seenFrom'])
+export function readRoom(form: FormData, units: LengthUnits): Filled<'keep-room'> {
+  const read = readForm(roomFields(units), withUntouchedLengths(form, units), ['seenFrom'])
   return read.ok ? { ok: true, payload: read.data } : read
 }
 
-const WindowFields = z.object({
-  visitId: z.uuid(),
-  roomId: z.uuid(),
-  windowId: z.uuid(),
-  bearingDeg: bearingValue,
-  widthMm: metresValue(0.1, 50),
-  heightMm: metresValue(0.1, 15),
-  sillMm: metresValue(0, 15),
-  pitchDeg: numberValue(0, 90, '°').transform(Math.round),
-  glazing: choiceValue(kindsOf(GLAZINGS)),
-  curtain: choiceValue(kindsOf(CURTAINS)),
-  overhangMm: metresValue(0, 10),
-  opposite: choiceValue(kindsOf(OPPOSITES)),
-  oppositeDeg: numberValue(0, 85, '°').transform(Math.round),
-  ground: choiceValue(kindsOf(GROUNDS)),
-  alongPercent: z
-    .string()
-    .trim()
-    .transform((text) => text || null)
-    .pipe(numberValue(0, 100, '%').nullable()),
-})
+const windowFields = (units: LengthUnits) =>
+  z.object({
+    visitId: z.uuid(),
+    roomId: z.uuid(),
+    windowId: z.uuid(),
+    bearingDeg: bearingValue,
+    widthMm: lengthValue(100, 50_000, units),
+    heightMm: lengthValue(100, 15_000, units),
+    sillMm: lengthValue(0, 15_000, units),
+    pitchDeg: numberValue(0, 90, '°').transform(Math.round),
+    glazing: choiceValue([...kindsOf(GLAZINGS), SOLID]),
+    curtain: choiceValue(kindsOf(CURTAINS)),
+    overhangMm: lengthValue(0, 10_000, units),
+    opposite: choiceValue(kindsOf(OPPOSITES)),
+    oppositeDeg: numberValue(0, 85, '°').transform(Math.round),
+    ground: choiceValue(kindsOf(GROUNDS)),
+    alongPercent: z
+      .string()
+      .trim()
+      .transform((text) => text || null)
+      .pipe(numberValue(0, 100, '%').nullable()),
+  })
 
 /** What the form of a window comes to. */
-export function readWindow(form: FormData): Filled<'keep-window'> {
-  const read = readForm(WindowFields, form)
+export function readWindow(form: FormData, units: LengthUnits): Filled<'keep-window'> {
+  const read = readForm(windowFields(units), withUntouchedLengths(form, units))
   return read.ok ? { ok: true, payload: read.data } : read
 }
 

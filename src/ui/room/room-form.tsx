@@ -3,7 +3,9 @@
 import { USE_HOURS, USE_HOURS_WORDS, type UseHours } from '@/core/light/use-hours'
 import { TREATMENTS, type Treatment } from '@/core/paint/treatment'
 import { Field, FormMessage, Select } from '../form/field'
+import { LengthField } from '../form/length-field'
 import { useCommandForm } from '../form/use-command-form'
+import { useSettings } from '../settings/settings-context'
 import { readRoom } from './read-room'
 
 /** Name, size and turn of a room. */
@@ -29,11 +31,11 @@ export function RoomForm({
   readonly goTo?: string
   readonly otherRooms?: readonly { readonly id: string; readonly name: string }[]
 }) {
+  const { lengths } = useSettings()
   const { onSubmit, pending, errors, message, kept } = useCommandForm('keep-room', (form) => {
-    const read = readRoom(form)
+    const read = readRoom(form, lengths)
     return read.ok && goTo ? { ...read, goTo } : read
   })
-  const metres = (mm: number): string => String(mm / 1000)
   return (
     <form onSubmit={onSubmit} noValidate className="mt-4 grid gap-x-4 gap-y-2 sm:grid-cols-3">
       <input type="hidden" name="roomId" value={room.id} />
@@ -41,26 +43,23 @@ export function RoomForm({
       <div className="sm:col-span-3">
         <Field label="Name of the room" name="name" defaultValue={room.name} error={errors.name} />
       </div>
-      <Field
+      <LengthField
         label="North to south"
         name="northSouthMm"
-        defaultValue={metres(room.northSouthMm)}
+        mm={room.northSouthMm}
         error={errors.northSouthMm}
-        unit="m"
       />
-      <Field
+      <LengthField
         label="East to west"
         name="eastWestMm"
-        defaultValue={metres(room.eastWestMm)}
+        mm={room.eastWestMm}
         error={errors.eastWestMm}
-        unit="m"
       />
-      <Field
+      <LengthField
         label="Ceiling height"
         name="heightMm"
-        defaultValue={metres(room.heightMm)}
+        mm={room.heightMm}
         error={errors.heightMm}
-        unit="m"
       />
       <Field
         label="North wall faces"

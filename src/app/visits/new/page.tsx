@@ -1,12 +1,13 @@
 import { randomUUID } from 'node:crypto'
 import Link from 'next/link'
+import { loadSettings } from '@/app/_load/settings'
 import { PLAIN_BRIEF } from '@/core/advice/brief'
-import { DEFAULT_HOUSE_RULES } from '@/core/advice/house-rules'
 import { BriefForm } from '@/ui/brief/brief-form'
 
 export const metadata = { title: 'New visit' }
 
-export default function NewVisitPage() {
+export default async function NewVisitPage() {
+  const { houseRules } = await loadSettings()
   return (
     <main className="mx-auto max-w-4xl px-6 py-6">
       <Link href="/" className="text-small underline underline-offset-4">
@@ -19,7 +20,7 @@ export default function NewVisitPage() {
           household: '',
           wishes: '',
           willNotHave: '',
-          houseRules: DEFAULT_HOUSE_RULES,
+          houseRules,
           ...PLAIN_BRIEF,
           placeName: '',
           latitudeDeg: null,

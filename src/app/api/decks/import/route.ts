@@ -1,21 +1,14 @@
 import { z } from 'zod'
 import { readDeckCsv, type LineError } from '@/formats/deck-csv'
-import { apply } from '@/commands/apply'
-import { discardDeck, layDeckIn } from '@/db/decks'
-import { openDb } from '@/db/store'
 import { nameValue, numberValue } from '@/ui/form/form-values'
 import { isOwnPage } from '@/app/loopback'
+import { HandIn, takeDeckIn } from '../take-deck-in'
 
 // Twice what 25,000 long lines come to.
 const MOST_BYTES = 8_000_000
 
 const ImportForm = z.object({
-  // Made where the hand is: sent again, it is the same deck.
-  commandId: z.uuid(),
-  deckId: z.uuid(),
-  actor: z.string().trim().min(1).max(80),
-  device: z.string().trim().min(1).max(80),
-  madeAt: z.iso.datetime({ offset: true }),
+  ...HandIn.shape,
   maker: nameValue('the maker'),
   name: nameValue('the name of the deck'),
   baseL: numberValue(80, 100, ''),
@@ -50,19 +43,14 @@ export async function POST(request: Request): Promise<Response> {
   const csv = readDeckCsv(new Uint8Array(await file.arrayBuffer()))
   if (!csv.ok) return refuse({ lines: csv.errors }, 422)
   const { maker, name, baseL, baseA, baseB } = input.data
-  const { commandId, deckId, actor, device, madeAt } = input.data
-  const db = await openDb()
-  await layDeckIn(db, deckId, { maker, name, whiteBase: [baseL, baseA, baseB] }, csv.colours)
-  const payload = { deckId, maker, name, colours: csv.colours.length }
-  const answer = await apply(
-    db,
-    { id: commandId, kind: 'open-deck', payload, actor, device, madeAt },
-    new Date().toISOString(),
+  const answer = await takeDeckIn(
+    input.data,
+    { maker, name, whiteBase: [baseL, baseA, baseB] },
+    csv.colours,
   )
-  if (answer.ok)
-    return Response.json({ ok: true, colours: csv.colours.length } satisfies ImportAnswer)
-  await discardDeck(db, deckId)
-  return refuse({ fields: answer.fields ?? { file: answer.message } }, 409)
+  return answer.ok
+    ? Response.json({ ok: true, colours: csv.colours.length } satisfies ImportAnswer)
+    : refuse({ fields: answer.fields ?? { file: answer.message } }, 409)
 }
 
 const refuse = (what: Omit<ImportAnswer, 'ok'>, status: number): Response =>

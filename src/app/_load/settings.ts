@@ -1,0 +1,18 @@
+import { cache } from 'react'
+import { DEFAULT_HOUSE_RULES } from '@/core/advice/house-rules'
+import { findSettings, type Settings } from '@/db/settings'
+import { openDb } from '@/db/store'
+
+/** What holds before the first start is done. */
+export const FIRST_SETTINGS: Settings = {
+  who: 'Consultant',
+  lengths: 'metric',
+  volumes: 'litres',
+  houseRules: DEFAULT_HOUSE_RULES,
+}
+
+/** The settings as they were kept, once a request; null before the first start is done. */
+export const loadKeptSettings = cache(async () => findSettings(await openDb()))
+
+export const loadSettings = async (): Promise<Settings> =>
+  (await loadKeptSettings()) ?? FIRST_SETTINGS

@@ -1,0 +1,31 @@
+import { redirect } from 'next/navigation'
+import { FIRST_SETTINGS, loadKeptSettings } from '@/app/_load/settings'
+import { listDecks } from '@/db/decks'
+import { openDb } from '@/db/store'
+import { SHIPPED_DECK, shippedColours } from '@/formats/shipped-deck'
+import { StartForm } from '@/ui/settings/start-form'
+
+export const metadata = { title: 'Begin' }
+
+export default async function StartPage() {
+  if (await loadKeptSettings()) redirect('/')
+  const hasDeck = (await listDecks(await openDb())).length > 0
+  const { maker, name } = SHIPPED_DECK
+  return (
+    <main className="mx-auto max-w-3xl px-6 py-12">
+      <h1 className="text-head">Elm Swatch</h1>
+      <p className="mt-1 text-dim">
+        Paint judged in the room’s own light. This store is yours and empty; all of this can be
+        changed later.
+      </p>
+      <StartForm
+        settings={{ ...FIRST_SETTINGS, who: '' }}
+        deck={
+          hasDeck
+            ? null
+            : `${maker}, ${name}, ${shippedColours().length.toLocaleString('en-GB')} invented colours to work and practise with`
+        }
+      />
+    </main>
+  )
+}

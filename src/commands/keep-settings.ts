@@ -1,0 +1,18 @@
+import { z } from 'zod'
+import { LENGTH_UNITS, VOLUME_UNITS } from '../core/units'
+import { saveSettings } from '../db/settings'
+import { kind } from './kind'
+import { houseRules, name } from './values'
+
+/** Whose store this is, its units, and the schools a new visit begins with. */
+export const keepSettings = kind({
+  payload: z.object({
+    who: name('your name'),
+    lengths: z.enum(LENGTH_UNITS),
+    volumes: z.enum(VOLUME_UNITS),
+    houseRules,
+  }),
+  visitOf: () => null,
+  write: saveSettings,
+  sentence: ({ who }) => `Settings: ${who}`,
+})

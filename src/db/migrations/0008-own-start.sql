@@ -1,0 +1,15 @@
+-- What holds for a whole store: whose it is, the units its people think in, the schools a new visit begins with. One row.
+create table settings (
+  id uuid primary key check (id = '00000000-0000-4000-8000-000000000008'),
+  who text not null check (length(btrim(who)) between 1 and 80),
+  lengths text not null check (lengths in ('metric', 'feet')),
+  volumes text not null check (volumes in ('litres', 'us-gallons')),
+  house_rules jsonb not null check (jsonb_typeof(house_rules) = 'object')
+);
+create trigger keep_event after insert or update or delete on settings
+  for each row execute function keep_event();
+
+-- A door that lets no light in stands in a wall as a window does: it takes wall, and gives none.
+alter table room_window drop constraint room_window_glazing_check,
+  add constraint room_window_glazing_check check (glazing in ('single', 'double', 'double-low-e', 'triple', 'obscured',
+    'tinted', 'solid'));

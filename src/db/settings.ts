@@ -1,0 +1,42 @@
+import { z } from 'zod'
+import type { HouseRules } from '../core/advice/house-rules'
+import { LENGTH_UNITS, VOLUME_UNITS, type LengthUnits, type VolumeUnits } from '../core/units'
+import { maybeOne, type Db } from './db'
+import { HouseRulesRow } from './house-rules-row'
+
+/** What holds for every visit of a store. */
+export interface Settings {
+  /** The name that changes are kept under. */
+  readonly who: string
+  readonly lengths: LengthUnits
+  readonly volumes: VolumeUnits
+  /** The schools that a new visit begins with. */
+  readonly houseRules: HouseRules
+}
+
+const SettingsRow = z.object({
+  who: z.string(),
+  lengths: z.enum(LENGTH_UNITS),
+  volumes: z.enum(VOLUME_UNITS),
+  houseRules: HouseRulesRow,
+})
+
+// The one row there is.
+const ID = '00000000-0000-4000-8000-000000000008'
+
+/** The settings of a store; null before its first start is done. */
+export const findSettings = (db: Db): Promise<Settings | null> =>
+  maybeOne(
+    db,
+    SettingsRow,
+    'select who, lengths, volumes, house_rules as "houseRules" from settings',
+  )
+
+export async function saveSettings(tx: Db, settings: Settings): Promise<void> {
+  await tx.query(
+    `insert into settings (id, who, lengths, volumes, house_rules) values ($1, $2, $3, $4, $5::jsonb)
+     on conflict (id) do update set who = excluded.who, lengths = excluded.lengths,
+       volumes = excluded.volumes, house_rules = excluded.house_rules`,
+    [ID, settings.who, settings.lengths, settings.volumes, JSON.stringify(settings.houseRules)],
+  )
+}

@@ -1,0 +1,49 @@
+import { LENGTH_UNITS, VOLUME_UNITS, type LengthUnits, type VolumeUnits } from '@/core/units'
+import { Field, Select } from '../form/field'
+import type { OwnWays } from './settings-context'
+
+const LENGTH_WORDS: Record<LengthUnits, string> = {
+  metric: 'metres',
+  feet: 'feet and inches',
+}
+const VOLUME_WORDS: Record<VolumeUnits, string> = {
+  litres: 'litres',
+  'us-gallons': 'US gallons',
+}
+
+/** Whose store it is, and the units its people think in. */
+export function OwnWaysFields({
+  settings,
+  errors,
+}: {
+  readonly settings: OwnWays
+  readonly errors: Readonly<Record<string, string>>
+}) {
+  return (
+    <>
+      <Field
+        label="Your name"
+        name="who"
+        defaultValue={settings.who}
+        error={errors.who}
+        hint="What is recorded here is kept under it."
+        autoComplete="name"
+      />
+      <Select
+        label="Lengths in"
+        name="lengths"
+        defaultValue={settings.lengths}
+        error={errors.lengths}
+        options={LENGTH_UNITS.map((units) => [units, LENGTH_WORDS[units]] as const)}
+        hint="The other may always be typed: 4.42 m or 14' 6&quot;."
+      />
+      <Select
+        label="Paint in"
+        name="volumes"
+        defaultValue={settings.volumes}
+        error={errors.volumes}
+        options={VOLUME_UNITS.map((units) => [units, VOLUME_WORDS[units]] as const)}
+      />
+    </>
+  )
+}

@@ -1,0 +1,33 @@
+'use client'
+
+import { createContext, useContext, useEffect, type ReactNode } from 'react'
+import type { LengthUnits, VolumeUnits } from '@/core/units'
+import { setWhoRecords } from '../record/send'
+
+/** What of the settings a page needs to know. */
+export interface OwnWays {
+  readonly who: string
+  readonly lengths: LengthUnits
+  readonly volumes: VolumeUnits
+}
+
+const SettingsContext = createContext<OwnWays | null>(null)
+
+export function useSettings(): OwnWays {
+  const settings = useContext(SettingsContext)
+  if (!settings) throw new Error('useSettings needs a SettingsProvider above it')
+  return settings
+}
+
+/** The settings of the store for all that is under it; changes made here are kept under its name. */
+export function SettingsProvider({
+  settings,
+  children,
+}: {
+  readonly settings: OwnWays
+  readonly children: ReactNode
+}) {
+  const { who } = settings
+  useEffect(() => setWhoRecords(who), [who])
+  return <SettingsContext value={settings}>{children}</SettingsContext>
+}
