@@ -13,7 +13,7 @@ const zones = [
   {
     target: './src/ui',
     from: './src',
-    except: ['./ui', './core', './workers', './devices', './commands/kinds.ts'],
+    except: ['./ui', './core', './time', './workers', './devices', './commands/kinds.ts'],
   },
   { target: ['./src/core', './src/formats', './src/time', './src/db', './src/ui'], from: './demo' },
   { target: './src', from: './tests' },

@@ -95,6 +95,12 @@ export async function pressKeyOn(page: Page, control: Locator): Promise<void> {
   await page.keyboard.press('Enter')
 }
 
+/** Says what something that stays is, by its first letters, with the select in focus. */
+export async function chooseKind(page: Page, letters: string): Promise<void> {
+  await tabTo(page, page.getByLabel('Kind'))
+  await page.keyboard.type(letters)
+}
+
 export const VISIT = 'The Orrin-Vale household'
 
 /** The address of the demo’s visit in progress, without its last step. */

@@ -11,7 +11,7 @@ import { reflectanceOfReading } from '../src/core/paint/reading'
 import { atStrength, ladderOf } from '../src/core/paint/strength'
 import { localDay } from '../src/time/local-day'
 import { SHIPPED_DECK } from '../src/formats/shipped-deck'
-import { open, pressKeyOn, tabTo, test, typeInto } from './app'
+import { chooseKind, open, pressKeyOn, tabTo, test, typeInto } from './app'
 
 // The colour taken, as demo/deck.csv has it: a green-leaning tan in the white base.
 const CODE = 'H111-4'
@@ -49,23 +49,25 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
     await typeInto(page, page.getByLabel('Household'), 'The Larrow family')
     await typeInto(page, page.getByLabel('Date of the visit'), '2026-06-18')
     await typeInto(page, page.getByLabel('Place', { exact: true }), 'Invented Mill')
+    await pressKeyOn(page, page.getByText('Not in the list: coordinates'))
     await typeInto(page, page.getByLabel('Latitude'), '52.4')
     await typeInto(page, page.getByLabel('Longitude'), '-1.6')
+    await typeInto(page, page.getByLabel('Name of a room to add'), 'Kitchen')
+    await page.keyboard.press('Enter')
     await pressKeyOn(page, button('Keep the visit'))
-    await pressKeyOn(page, page.getByRole('link', { name: 'Add the first room' }))
   })
 
   await test.step('the room, its west window and its lamps', async () => {
-    await typeInto(page, page.getByLabel('Name of the room'), 'Kitchen')
+    await pressKeyOn(page, page.getByText('Name, size and use'))
     await typeInto(page, page.getByLabel('North to south'), '5')
-    await typeInto(page, page.getByLabel('East to west'), '3.6')
-    await pressKeyOn(page, button('Add the room'))
+    await typeInto(page, page.getByLabel('East to west'), '3.6 m')
+    await pressKeyOn(page, button('Keep the room'))
     await pressKeyOn(page, button('Window in the west wall'))
     await expect(page.getByLabel('Window faces')).toHaveValue('270')
     await typeInto(page, page.getByLabel('Width'), '1.8')
     await typeInto(page, page.getByLabel('Height', { exact: true }), '1.3')
     await pressKeyOn(page, button('Add the window'))
-    await expect(page.getByText('Faces west, 270°: 1.8 m wide, 1.3 m high')).toBeVisible()
+    await expect(page.getByText('Window, faces west, 270°: 1.8 m wide, 1.3 m high')).toBeVisible()
     await pressKeyOn(page, button('Add the lamps'))
     await expect(page.getByText('2,700 K, 1,600 lumens together')).toBeVisible()
     await expect(page.getByRole('region', { name: 'The day in words' })).toContainText(
@@ -77,6 +79,7 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
     await pressKeyOn(page, spine(/^Keepers/))
     await pressKeyOn(page, button('Add what stays'))
     await typeInto(page, page.getByRole('textbox', { name: 'What stays' }), 'Stone counter')
+    await chooseKind(page, 'stone')
     for (const [axis, value] of [
       ['L*', '66'],
       ['a*', '9'],

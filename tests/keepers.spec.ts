@@ -4,6 +4,7 @@ import { demoVisit, open, roomOf, test } from './app'
 
 async function addKeeper(page: Page, name: string): Promise<void> {
   await page.getByRole('button', { name: 'Add what stays' }).click()
+  await page.getByLabel('Kind').selectOption('stone')
   await page.getByRole('textbox', { name: 'What stays' }).fill(name)
 }
 

@@ -13,6 +13,7 @@ import { CARD_AT, photograph, pngHeader, TRUTH } from './photographs'
 async function openPhotoReader(page: Page, room: string, light: string): Promise<Locator> {
   await open(page, `${room}/keepers?${light}`)
   await page.getByRole('button', { name: 'Add what stays' }).click()
+  await page.getByLabel('Kind').selectOption('stone')
   await page.getByRole('button', { name: 'A photo' }).click()
   return page.getByLabel('Photo with a card')
 }

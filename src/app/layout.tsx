@@ -1,5 +1,7 @@
 import type { Metadata, Viewport } from 'next'
+import { headers } from 'next/headers'
 import { loadSettings } from '@/app/_load/settings'
+import { knownLocale } from '@/time/typed-date'
 import { Hydrated } from '@/ui/frame/hydrated'
 import { SettingsProvider } from '@/ui/settings/settings-context'
 import './globals.css'
@@ -11,10 +13,11 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
 
 export default async function RootLayout({ children }: { children: React.ReactNode }) {
   const { who, lengths, volumes } = await loadSettings()
+  const locale = knownLocale((await headers()).get('accept-language') ?? '')
   return (
     <html lang="en">
       <body>
-        <SettingsProvider settings={{ who, lengths, volumes }}>{children}</SettingsProvider>
+        <SettingsProvider settings={{ who, lengths, volumes, locale }}>{children}</SettingsProvider>
         <Hydrated />
       </body>
     </html>

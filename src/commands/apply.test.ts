@@ -346,6 +346,7 @@ test('the history tells each change in a sentence, also what was taken out since
   const history = historyOf(
     await listCommands(db, house.visitId),
     await namesInVisit(db, house.visitId),
+    'metric',
   )
   expect(history.map(({ sentence }) => sentence)).toEqual([
     'Oneling at 75 % ruled out for the house: Mustard everywhere.',

@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto'
 import { z } from 'zod'
 import { namesInVisit, findCommand } from '../db/commands'
 import { FOREIGN_KEY_VIOLATION, maybeOne, sqlState, UNIQUE_VIOLATION, type Db } from '../db/db'
+import { lengthUnits } from '../db/settings'
 import { Refusal, type Kind } from './kind'
 import { KINDS, type Answer } from './kinds'
 import { sentenceOf } from './sentence'
@@ -145,7 +146,7 @@ async function refusalOf(
     const names = later?.visitId ? await namesInVisit(db, later.visitId) : new Map<string, string>()
     return refused(
       later
-        ? `It cannot be taken back while this stands: ${sentenceOf(later, names)}.`
+        ? `It cannot be taken back while this stands: ${sentenceOf(later, names, await lengthUnits(db))}.`
         : error.message,
     )
   }

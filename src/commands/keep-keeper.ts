@@ -1,5 +1,7 @@
 import { z } from 'zod'
-import { KEEPER_KINDS, KEEPER_STATES, VIEW_SHARES } from '../core/pairing/keeper-kind'
+import { WALL_NAMES } from '../core/light/walls'
+import { KEEPER_KINDS, KEEPER_STATES, kindWords, VIEW_SHARES } from '../core/pairing/keeper-kind'
+import { TEXTURES } from '../core/pairing/role'
 import { SHIFT_DIRECTIONS, SHIFT_SIZES } from '../core/paint/by-eye'
 import { READING_SOURCES } from '../core/paint/reading'
 import { saveKeeper } from '../db/keepers'
@@ -68,6 +70,10 @@ export const keepKeeper = kind({
     varies: z.boolean(),
     replacedBy: shortText,
     viewShare: z.enum(VIEW_SHARES),
+    /** Null goes by the kind. */
+    texture: z.enum(TEXTURES).nullable().default(null),
+    /** Walls that it touches. */
+    walls: z.array(z.enum(WALL_NAMES)).max(WALL_NAMES.length).default([]),
     dearness: z.int().min(1).max(5).nullable(),
     photoHash: z
       .string()
@@ -92,5 +98,5 @@ export const keepKeeper = kind({
       new Refusal('', { name: `This room has a “${keeper.name}” already.` }),
   },
   sentence: (keeper, nameOf) =>
-    `${keeper.name} in ${nameOf(keeper.roomId)}: ${keeper.kind}, ${keeper.state}`,
+    `${keeper.name} in ${nameOf(keeper.roomId)}: ${kindWords(keeper.kind)}, ${keeper.state}`,
 })

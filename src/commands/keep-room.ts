@@ -2,9 +2,11 @@ import { z } from 'zod'
 import { bearingOf, wallFacing, wallWidthMm } from '../core/light/walls'
 import { USE_HOURS } from '../core/light/use-hours'
 import { TREATMENTS } from '../core/paint/treatment'
+import { lengthWords } from '../core/units'
+import { lengthUnits } from '../db/settings'
 import { findRoom, saveRoom, saveSights, turnOpenings } from '../db/rooms'
 import { kind, Refusal } from './kind'
-import { metresWords, roomNameTaken } from './room-words'
+import { roomNameTaken } from './room-words'
 import { id, millimetres, name } from './values'
 
 /** A room's name, size, use and neighbours, new or changed. */
@@ -36,7 +38,7 @@ export const keepRoom = kind({
     )
     if (tooWide)
       throw new Refusal(
-        `What stands at ${tooWide.bearingDeg}° is ${metresWords(tooWide.widthMm)} wide: the wall it stands in cannot be narrower.`,
+        `What stands at ${tooWide.bearingDeg}° is ${lengthWords(tooWide.widthMm, await lengthUnits(tx))} wide: the wall it stands in cannot be narrower.`,
       )
     if (!(await saveRoom(tx, { id: roomId, visitId, ...room }, receivedAt)))
       throw new Refusal('That room is of another visit, or was taken out.')

@@ -2,9 +2,10 @@ import { z } from 'zod'
 import { compassWord } from '../core/light/aspect'
 import { CURTAINS, GLAZINGS, GROUNDS, kindsOf, OPPOSITES, SOLID } from '../core/light/fittings'
 import { wallFacing, wallWidthMm } from '../core/light/walls'
+import { lengthWords } from '../core/units'
 import { findRoom, saveWindow } from '../db/rooms'
+import { lengthUnits } from '../db/settings'
 import { kind, Refusal } from './kind'
-import { metresWords } from './room-words'
 import { id, millimetres } from './values'
 
 /** A window or a door of a room, new or changed. */
@@ -33,20 +34,21 @@ export const keepWindow = kind({
     const room = await findRoom(tx, roomId)
     if (room?.visitId !== visitId)
       throw new Refusal('That room is not in this visit, or was taken out.')
+    const units = await lengthUnits(tx)
     const wall = wallFacing(room, window.bearingDeg)
     const width = wallWidthMm(room, wall)
     if (window.widthMm > width)
       throw new Refusal('', {
-        widthMm: `Expected at most ${metresWords(width)}, the width of the ${wall} wall, got ${metresWords(window.widthMm)}.`,
+        widthMm: `Expected at most ${lengthWords(width, units)}, the width of the ${wall} wall, got ${lengthWords(window.widthMm, units)}.`,
       })
     const top = window.heightMm + window.sillMm
     if (window.pitchDeg === 90 && top > room.heightMm)
       throw new Refusal('', {
-        heightMm: `Expected sill and height together at most ${metresWords(room.heightMm)}, the height of the room, got ${metresWords(top)}.`,
+        heightMm: `Expected sill and height together at most ${lengthWords(room.heightMm, units)}, the height of the room, got ${lengthWords(top, units)}.`,
       })
     if (!(await saveWindow(tx, roomId, { id: windowId, ...window })))
       throw new Refusal('That window is of another room.')
   },
-  sentence: ({ roomId, bearingDeg, widthMm, heightMm, glazing }, nameOf) =>
-    `${glazing === SOLID ? 'Door' : 'Window'} in ${nameOf(roomId)}: faces ${compassWord(bearingDeg)}, ${metresWords(widthMm)} × ${metresWords(heightMm)}`,
+  sentence: ({ roomId, bearingDeg, widthMm, heightMm, glazing }, nameOf, lengths) =>
+    `${glazing === SOLID ? 'Door' : 'Window'} in ${nameOf(roomId)}: faces ${compassWord(bearingDeg)}, ${lengthWords(widthMm, lengths)} × ${lengthWords(heightMm, lengths)}`,
 })

@@ -1,4 +1,5 @@
 import type { z } from 'zod'
+import type { LengthUnits } from '../core/units'
 import type { Db } from '../db/db'
 
 /** Who made a change, with what, and when by which clock. */
@@ -43,7 +44,7 @@ export interface Kind<P> {
   readonly write: (tx: Db, payload: P, at: Circumstances) => Promise<unknown>
   /** What is said where a unique index refuses it, by the name of the index. */
   readonly taken?: Readonly<Record<string, (payload: P) => Refusal>>
-  readonly sentence: (payload: P, nameOf: NameOf) => string
+  readonly sentence: (payload: P, nameOf: NameOf, lengths: LengthUnits) => string
 }
 
 /** Declares a kind; what its functions take follows from its payload. */

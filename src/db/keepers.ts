@@ -1,5 +1,7 @@
 import { z } from 'zod'
-import { KEEPER_KINDS, KEEPER_STATES, VIEW_SHARES } from '../core/pairing/keeper-kind'
+import { WALL_NAMES } from '../core/light/walls'
+import { dearnessOf, KEEPER_KINDS, KEEPER_STATES, VIEW_SHARES } from '../core/pairing/keeper-kind'
+import { TEXTURES } from '../core/pairing/role'
 import { SHIFT_DIRECTIONS, SHIFT_SIZES, type EyeShift } from '../core/paint/by-eye'
 import { READING_SOURCES, type KeptReading, type ReadingSource } from '../core/paint/reading'
 import type { ReadingEvidence } from '../core/paint/reading-evidence'
@@ -48,6 +50,10 @@ const KeeperRow = z.object({
   /** What comes in its place, for one that is leaving. */
   replacedBy: z.string(),
   viewShare: z.enum(VIEW_SHARES),
+  /** Null goes by the kind. */
+  texture: z.enum(TEXTURES).nullable(),
+  /** Walls that it touches, of the room it was entered in. */
+  walls: z.array(z.enum(WALL_NAMES)),
   /** 1 easily changed to 5 never; null goes by the kind. */
   dearness: z.number().nullable(),
   photoHash: z.string().nullable(),
@@ -67,7 +73,7 @@ export type NewKeeperColour = { readonly part: string; readonly sharePercent: nu
 )
 
 const SELECT = `select k.id, k.room_id as "roomId", k.name, k.kind, k.state,
-  k.place, k.note, k.varies, k.replaced_by as "replacedBy", k.view_share as "viewShare", k.dearness,
+  k.place, k.note, k.varies, k.replaced_by as "replacedBy", k.view_share as "viewShare", k.texture, k.walls, k.dearness,
   k.photo_hash as "photoHash",
   (select coalesce(json_agg(kr.room_id), '[]') from keeper_room kr where kr.keeper_id = k.id and kr.removed_at is null) as "roomIds",
   (select json_agg(json_build_object('part', c.part, 'sharePercent', c.share_percent,
@@ -82,7 +88,8 @@ const SELECT = `select k.id, k.room_id as "roomId", k.name, k.kind, k.state,
   from keeper k join room r on r.id = k.room_id`
 
 const BY_KIND = `array_position(array[${KEEPER_KINDS.map((kind) => `'${kind}'`).join(', ')}], k.kind)`
-const DEAREST_FIRST = `coalesce(k.dearness, 5 - 4.0 * (${BY_KIND} - 1) / ${KEEPER_KINDS.length - 1}) desc, ${BY_KIND}, k.name`
+const DEARNESS_OF_KIND = `(array[${KEEPER_KINDS.map((kind) => dearnessOf(kind, null)).join(', ')}])[${BY_KIND}]`
+const DEAREST_FIRST = `coalesce(k.dearness, ${DEARNESS_OF_KIND}) desc, ${BY_KIND}, k.name`
 
 /** Keepers of every room of a visit, each once, dearest to change first. */
 export function listKeepers(db: Db, visitId: string): Promise<Keeper[]> {
@@ -110,13 +117,14 @@ export async function saveKeeper(
 ): Promise<boolean> {
   const kept = await tx.query(
     `insert into keeper (id, room_id, name, kind, state, place, note, varies, replaced_by, view_share,
-       dearness, photo_hash, created_at)
-     select $1, r.id, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14::timestamptz
+       dearness, photo_hash, texture, walls, created_at)
+     select $1, r.id, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15::text[], $16::timestamptz
      from room r where r.visit_id = $2 and r.id = $3
      on conflict (id) do update set name = excluded.name, kind = excluded.kind,
        state = excluded.state, place = excluded.place, note = excluded.note,
        varies = excluded.varies, replaced_by = excluded.replaced_by, view_share = excluded.view_share,
-       dearness = excluded.dearness, photo_hash = excluded.photo_hash
+       dearness = excluded.dearness, photo_hash = excluded.photo_hash,
+       texture = excluded.texture, walls = excluded.walls
      where keeper.room_id = excluded.room_id and keeper.removed_at is null
      returning id`,
     [
@@ -133,6 +141,8 @@ export async function saveKeeper(
       keeper.viewShare,
       keeper.dearness,
       keeper.photoHash,
+      keeper.texture,
+      keeper.walls,
       at,
     ],
   )

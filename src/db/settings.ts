@@ -40,3 +40,7 @@ export async function saveSettings(tx: Db, settings: Settings): Promise<void> {
     [ID, settings.who, settings.lengths, settings.volumes, JSON.stringify(settings.houseRules)],
   )
 }
+
+/** The units that lengths are said in; metric before they were chosen. */
+export const lengthUnits = async (db: Db): Promise<LengthUnits> =>
+  (await findSettings(db))?.lengths ?? 'metric'

@@ -80,7 +80,7 @@ export function keeperFinish(keeper: Keeper, rules: HouseRules): BenchKeeper {
     id: keeper.id,
     name: keeper.name,
     state: keeper.state,
-    role: roleOf(keeper.kind, rules),
+    role: roleOf(keeper.kind, rules, keeper.texture),
     varies: keeper.varies,
     colours: keeper.colours.map((colour) => ({
       part: colour.part,

@@ -1,19 +1,45 @@
-/** What stays, dearest to change first. */
-export const KEEPER_KINDS = [
-  'floor',
-  'stone',
-  'tile',
-  'cabinets',
-  'trim',
-  'carpet',
-  'upholstery',
-  'curtain',
-  'rug',
-  'art',
-] as const
-export type KeeperKind = (typeof KEEPER_KINDS)[number]
+interface KindOfKeeper {
+  /** Furnishings can be carried out of the room; fixed finishes cannot. */
+  readonly as: 'fixed' | 'furnishing'
+  /** How dear it is to change, 1 easily to 5 never, until somebody says otherwise (common practice). */
+  readonly dearness: number
+  readonly words: string
+}
 
-const FURNISHINGS: readonly KeeperKind[] = ['upholstery', 'curtain', 'rug', 'art']
+const KINDS = {
+  floor: { as: 'fixed', dearness: 5, words: 'floor' },
+  fireplace: { as: 'fixed', dearness: 4.8, words: 'fireplace' },
+  stone: { as: 'fixed', dearness: 5 - 4 / 9, words: 'stone' },
+  counter: { as: 'fixed', dearness: 4.4, words: 'counter' },
+  tile: { as: 'fixed', dearness: 5 - 8 / 9, words: 'tile' },
+  panelling: { as: 'fixed', dearness: 3.9, words: 'panelling' },
+  cabinets: { as: 'fixed', dearness: 5 - 12 / 9, words: 'cabinet' },
+  door: { as: 'fixed', dearness: 3.4, words: 'door' },
+  trim: { as: 'fixed', dearness: 5 - 16 / 9, words: 'trim' },
+  metal: { as: 'fixed', dearness: 3, words: 'metal and fittings' },
+  carpet: { as: 'fixed', dearness: 5 - 20 / 9, words: 'carpet' },
+  appliance: { as: 'furnishing', dearness: 2.6, words: 'appliance' },
+  upholstery: { as: 'furnishing', dearness: 5 - 24 / 9, words: 'upholstery' },
+  curtain: { as: 'furnishing', dearness: 5 - 28 / 9, words: 'curtain' },
+  mirror: { as: 'furnishing', dearness: 1.6, words: 'mirror' },
+  rug: { as: 'furnishing', dearness: 5 - 32 / 9, words: 'rug' },
+  other: { as: 'furnishing', dearness: 1.3, words: 'other' },
+  cushion: { as: 'furnishing', dearness: 1.1, words: 'cushion or throw' },
+  art: { as: 'furnishing', dearness: 1, words: 'art' },
+} as const satisfies Record<string, KindOfKeeper>
+export type KeeperKind = keyof typeof KINDS
+
+/** What stays, dearest to change first. */
+export const KEEPER_KINDS = Object.keys(KINDS) as [KeeperKind, ...KeeperKind[]]
+
+/** A kind as people say it. */
+export const kindWords = (kind: KeeperKind): string => KINDS[kind].words
+
+/** Whether it stays because it cannot be carried out. */
+export const isFixed = (kind: KeeperKind): boolean => KINDS[kind].as === 'fixed'
+
+// A mirror shows the room, an appliance nothing: nobody draws a scheme from them.
+const INSPIRE: readonly KeeperKind[] = ['upholstery', 'curtain', 'rug', 'cushion', 'art', 'other']
 
 const UNDERFOOT: readonly KeeperKind[] = ['floor', 'carpet']
 
@@ -22,7 +48,7 @@ export const isUnderfoot = (kind: KeeperKind): boolean => UNDERFOOT.includes(kin
 
 /** Whether a keeper may inspire a scheme, as a rug or a painting does; a floor is lived with, not drawn from. */
 export const mayInspire = (kind: KeeperKind, colours: number): boolean =>
-  FURNISHINGS.includes(kind) && colours > 1
+  INSPIRE.includes(kind) && colours > 1
 
 export const KEEPER_STATES = ['staying', 'leaving', 'arriving', 'paintable'] as const
 export type KeeperState = (typeof KEEPER_STATES)[number]
@@ -35,9 +61,8 @@ export const VIEW_SHARES = ['little', 'some', 'much'] as const
 export type ViewShare = (typeof VIEW_SHARES)[number]
 
 /** How dear a keeper is to change, 1 easily to 5 never: as it was said, else by its kind. */
-export function dearnessOf(kind: KeeperKind, said: number | null): number {
-  return said ?? 5 - (4 * KEEPER_KINDS.indexOf(kind)) / (KEEPER_KINDS.length - 1)
-}
+export const dearnessOf = (kind: KeeperKind, said: number | null): number =>
+  said ?? KINDS[kind].dearness
 
 const VIEW_WEIGHT: Record<ViewShare, number> = { little: 0.7, some: 1, much: 1.4 }
 

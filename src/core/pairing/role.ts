@@ -28,20 +28,45 @@ const FURNISHING = { ...FIXED, setOff: 1, dirties: 0.25, ages: 0 } as const
 // as trim does; a weave, a grain and a pile keep close tones apart, polish and paint do not.
 const ROLES: Record<KeeperKind, Omit<Role, 'contrastWanted'>> = {
   floor: { ...FIXED, wood: 1, dirties: 0.25, ages: 0.25 },
+  fireplace: FIXED,
   stone: FIXED,
+  counter: { ...FIXED, smooth: 0.6 },
   tile: { ...FIXED, smooth: 0.6 },
   cabinets: { ...FIXED, smooth: 0.8 },
   trim: { ...FIXED, trim: 1, smooth: 1 },
+  panelling: { ...FIXED, wood: 1, dirties: 0.5, ages: 0.5, smooth: 0.5 },
+  door: { ...FIXED, trim: 1, smooth: 0.8 },
+  // Metal is no paint: nothing dirties it, and it ages nobody.
+  metal: { ...FIXED, dirties: 0.25, ages: 0, smooth: 1 },
   carpet: { ...FIXED, dirties: 0.5 },
+  appliance: { ...FURNISHING, dirties: 0.5, smooth: 1 },
   upholstery: FURNISHING,
   curtain: FURNISHING,
   rug: FURNISHING,
+  cushion: FURNISHING,
   art: FURNISHING,
+  // A frame beside the wall; its glass shows the wall itself.
+  mirror: FURNISHING,
+  other: FURNISHING,
 }
 
-/** What a keeper's kind changes in how a wall sits with it, by the house rule on what pairs. */
-export function roleOf(kind: KeeperKind, { pairs }: Pick<HouseRules, 'pairs'>): Role {
-  const role = ROLES[kind]
+export const TEXTURES = ['smooth', 'woven', 'pile', 'hewn'] as const
+/** How rough a keeper is. */
+export type Texture = (typeof TEXTURES)[number]
+
+const SMOOTHNESS: Record<Texture, number> = { smooth: 1, woven: 0, pile: 0, hewn: 0 }
+
+/**
+ * What a keeper's kind changes in how a wall sits with it, by the house rule on what pairs.
+ *
+ * @param texture as it was said; left out or null, as its kind is
+ */
+export function roleOf(
+  kind: KeeperKind,
+  { pairs }: Pick<HouseRules, 'pairs'>,
+  texture: Texture | null = null,
+): Role {
+  const role = texture === null ? ROLES[kind] : { ...ROLES[kind], smooth: SMOOTHNESS[texture] }
   if (pairs === 'opposites') return { ...role, setOff: 1, contrastWanted: true }
   if (pairs === 'shared') return { ...role, setOff: 0, contrastWanted: false }
   return { ...role, contrastWanted: role.setOff > 0 || role.trim > 0 || role.wood > 0 }

@@ -13,3 +13,10 @@ create trigger keep_event after insert or update or delete on settings
 alter table room_window drop constraint room_window_glazing_check,
   add constraint room_window_glazing_check check (glazing in ('single', 'double', 'double-low-e', 'triple', 'obscured',
     'tinted', 'solid'));
+
+-- What a consultant meets in a house, how rough it is, and which walls it touches.
+alter table keeper drop constraint keeper_kind_check,
+  add constraint keeper_kind_check check (kind in ('floor', 'fireplace', 'stone', 'counter', 'tile', 'panelling', 'cabinets',
+    'door', 'trim', 'metal', 'carpet', 'appliance', 'upholstery', 'curtain', 'mirror', 'rug', 'other', 'cushion', 'art')),
+  add column texture text check (texture in ('smooth', 'woven', 'pile', 'hewn')),
+  add column walls text[] not null default '{}' check (walls <@ array['north', 'east', 'south', 'west']);

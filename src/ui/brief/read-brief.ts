@@ -8,6 +8,7 @@ import {
   noteValue,
   numberValue,
 } from '../form/form-values'
+import { typedDate } from '@/time/typed-date'
 import { readForm } from '../form/read-form'
 import { houseRuleFields, houseRulesIn } from './read-house-rules'
 import type { Filled } from '../form/use-command-form'
@@ -31,8 +32,10 @@ const BriefFields = z.object({
   ...houseRuleFields,
 })
 
-/** What the form of a brief comes to. */
-export function readBrief(form: FormData): Filled<'keep-brief'> {
+/** What the form of a brief comes to; its date is typed as the locale writes dates. */
+export function readBrief(form: FormData, locale: string): Filled<'keep-brief'> {
+  const typed = String(form.get('visitDate') ?? '')
+  form.set('visitDate', typedDate(typed, locale) ?? typed)
   const read = readForm(BriefFields, form, ['wants'])
   if (!read.ok) return read
   return {

@@ -59,25 +59,45 @@ export function TextArea({
   )
 }
 
+type Option = readonly [value: string, words: string]
+
+const Options = ({ of }: { readonly of: readonly Option[] }) =>
+  of.map(([value, words]) => (
+    <option key={value} value={value}>
+      {words}
+    </option>
+  ))
+
 export function Select({
   label,
   name,
   error,
   hint,
   options,
+  groups = [],
   ...select
 }: FieldProps &
   Omit<ComponentProps<'select'>, 'name'> & {
-    readonly options: readonly (readonly [value: string, words: string])[]
+    readonly options: readonly Option[]
+    /** Further options under a heading. */
+    readonly groups?: readonly (readonly [heading: string, options: readonly Option[]])[]
   }) {
   const id = useId()
   return (
     <FieldFrame id={id} label={label} error={error} hint={hint}>
-      <select id={id} name={name} className="field" aria-describedby={`${id}-says`} {...select}>
-        {options.map(([value, words]) => (
-          <option key={value} value={value}>
-            {words}
-          </option>
+      <select
+        id={id}
+        name={name}
+        className="field"
+        aria-invalid={error ? true : undefined}
+        aria-describedby={`${id}-says`}
+        {...select}
+      >
+        <Options of={options} />
+        {groups.map(([heading, each]) => (
+          <optgroup key={heading} label={heading}>
+            <Options of={each} />
+          </optgroup>
         ))}
       </select>
     </FieldFrame>

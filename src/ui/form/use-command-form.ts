@@ -7,7 +7,13 @@ import { NO_ANSWER, retryNow, send, useOutbox } from '../record/send'
 
 /** What a form comes to: a change to be made, or what is wrong in it by field. */
 export type Filled<K extends KindName> =
-  | { readonly ok: true; readonly payload: PayloadOf<K>; readonly goTo?: string }
+  | {
+      readonly ok: true
+      readonly payload: PayloadOf<K>
+      readonly goTo?: string
+      /** Further changes, once this one is kept. */
+      readonly then?: () => Promise<void>
+    }
   | {
       readonly ok: false
       readonly fields: Readonly<Record<string, string>>
@@ -50,6 +56,7 @@ export function useCommandForm<K extends KindName>(
       return refuse(form, { ok: false, message: filled.message ?? '', fields: filled.fields })
     setPending(true)
     const answer = await send(kind, filled.payload)
+    if (answer.ok) await filled.then?.()
     setPending(false)
     if (!answer.ok) return refuse(form, answer)
     setResult(answer)

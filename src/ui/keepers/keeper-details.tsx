@@ -1,6 +1,8 @@
 'use client'
 
+import { WALL_NAMES } from '@/core/light/walls'
 import type { ViewShare } from '@/core/pairing/keeper-kind'
+import { TEXTURES } from '@/core/pairing/role'
 import { Field, Select } from '../form/field'
 import type { KeeperValues } from './keeper-values'
 
@@ -36,7 +38,7 @@ export function KeeperDetails({
   return (
     <details>
       <summary className="min-h-11 content-center text-small underline underline-offset-4">
-        How much of it, how dear, where else
+        How much of it, how dear, how rough, where
       </summary>
       <div className="grid grid-cols-2 gap-4">
         <Select
@@ -51,6 +53,28 @@ export function KeeperDetails({
           defaultValue={keeper.dearness ?? ''}
           options={DEARNESS}
         />
+        <Select
+          label="Texture"
+          name="texture"
+          defaultValue={keeper.texture ?? ''}
+          options={[['', 'as its kind'], ...TEXTURES.map((each) => [each, each] as const)]}
+          hint="A weave, a pile, a hewn face keep close tones apart."
+        />
+        <fieldset>
+          <legend className="text-small font-medium">Touches the wall to the</legend>
+          {WALL_NAMES.map((wall) => (
+            <label key={wall} className="mr-4 inline-flex min-h-11 items-center gap-2 text-small">
+              <input
+                type="checkbox"
+                name="walls"
+                value={wall}
+                defaultChecked={keeper.walls.includes(wall)}
+                className="size-5 accent-ink"
+              />
+              {wall}
+            </label>
+          ))}
+        </fieldset>
         <Field
           label="Where in the room"
           name="place"

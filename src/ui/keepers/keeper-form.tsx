@@ -2,7 +2,13 @@
 
 import { useState } from 'react'
 import type { HouseRules } from '@/core/advice/house-rules'
-import { KEEPER_KINDS, KEEPER_STATES } from '@/core/pairing/keeper-kind'
+import {
+  isFixed,
+  KEEPER_KINDS,
+  KEEPER_STATES,
+  kindWords,
+  type KeeperKind,
+} from '@/core/pairing/keeper-kind'
 import type { ReadingEvidence } from '@/core/paint/reading-evidence'
 import { spectrumText } from '@/core/paint/typed-reading'
 import { Field, FormMessage, Select } from '../form/field'
@@ -103,7 +109,9 @@ export function KeeperForm({
           label="Kind"
           name="kind"
           defaultValue={keeper.kind}
-          options={KEEPER_KINDS.map((kind) => [kind, kind])}
+          error={errors.kind}
+          groups={KIND_GROUPS}
+          options={keeper.kind === '' ? [['', 'what is it?']] : []}
         />
         <Select
           label="State"
@@ -164,5 +172,12 @@ export function KeeperForm({
     </form>
   )
 }
+
+const grouped = (kinds: readonly KeeperKind[]) =>
+  kinds.map((kind) => [kind, kindWords(kind)] as const)
+const KIND_GROUPS = [
+  ['fixed', grouped(KEEPER_KINDS.filter(isFixed))],
+  ['furnishing', grouped(KEEPER_KINDS.filter((kind) => !isFixed(kind)))],
+] as const
 
 const seedOf = (id: string): number => parseInt(id.slice(0, 7), 16)

@@ -1,4 +1,6 @@
+import type { WallName } from '@/core/light/walls'
 import type { ViewShare } from '@/core/pairing/keeper-kind'
+import type { Texture } from '@/core/pairing/role'
 import type { ColourDraft } from './colour-draft'
 
 /** A keeper as its form takes it. */
@@ -15,6 +17,8 @@ export interface KeeperValues {
   readonly varies: boolean
   readonly replacedBy: string
   readonly viewShare: ViewShare
+  readonly texture: Texture | null
+  readonly walls: readonly WallName[]
   readonly dearness: number | null
   readonly photoHash: string | null
   readonly colours: readonly ColourDraft[]
@@ -29,6 +33,8 @@ export const PLAIN_VALUES = {
   varies: false,
   replacedBy: '',
   viewShare: 'some',
+  texture: null,
+  walls: [],
   dearness: null,
   photoHash: null,
 } satisfies Partial<KeeperValues>

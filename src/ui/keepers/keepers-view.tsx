@@ -10,6 +10,7 @@ import { UndertoneRose } from '../rose/undertone-rose'
 import { newId } from '../record/new-id'
 import { KeeperSwatch } from '../swatch/keeper-swatch'
 import { RelitPatch } from '../swatch/relit-patch'
+import { kindWords, type KeeperKind } from '@/core/pairing/keeper-kind'
 import { KeeperForm } from './keeper-form'
 import type { KeeperValues } from './keeper-values'
 import { ReadingWords } from './reading-words'
@@ -163,7 +164,7 @@ function KeeperLine({
       <div className="min-w-48 flex-1">
         <h2 className={`text-title leading-6 ${leaving ? 'line-through' : ''}`}>{values.name}</h2>
         <p className="text-small text-dim">
-          {values.kind}, {values.state}
+          {values.kind === '' ? '' : kindWords(values.kind as KeeperKind)}, {values.state}
           {leaving ? ': not judged against' : ''}
           {leaving && values.replacedBy && `; instead: ${values.replacedBy}`}
           {values.place && `; ${values.place}`}

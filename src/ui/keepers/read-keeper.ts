@@ -1,6 +1,8 @@
 import { z } from 'zod'
 import type { PayloadOf } from '@/commands/kinds'
+import { WALL_NAMES } from '@/core/light/walls'
 import { KEEPER_KINDS, KEEPER_STATES, VIEW_SHARES } from '@/core/pairing/keeper-kind'
+import { TEXTURES } from '@/core/pairing/role'
 import { SHIFT_DIRECTIONS, SHIFT_SIZES, type EyeShift } from '@/core/paint/by-eye'
 import type { ReadingEvidence } from '@/core/paint/reading-evidence'
 import {
@@ -22,13 +24,16 @@ const KeeperFields = z.object({
   keeperId: z.uuid(),
   roomId: z.uuid(),
   name: nameValue('a name for what stays'),
-  kind: choiceValue(KEEPER_KINDS),
+  kind: z.enum(KEEPER_KINDS, { error: 'Expected a kind: what is it?' }),
   state: choiceValue(KEEPER_STATES),
   place: shortText,
   note: noteValue.default(''),
   varies: z.literal('on').optional().transform(Boolean),
   replacedBy: shortText,
   viewShare: choiceValue(VIEW_SHARES).default('some'),
+  texture: choiceValue(['', ...TEXTURES])
+    .default('')
+    .transform((texture) => texture || null),
   dearness: choiceValue(['', '1', '2', '3', '4', '5'])
     .default('')
     .transform((text) => (text === '' ? null : Number(text))),
@@ -154,7 +159,9 @@ export function readKeeper(form: FormData): Filled<'keep-keeper'> {
       },
     }
   const roomIds = form.getAll('alsoIn').map(String)
-  return { ok: true, payload: { ...keeper.data, roomIds, colours: read } }
+  const touched = form.getAll('walls')
+  const walls = WALL_NAMES.filter((wall) => touched.includes(wall))
+  return { ok: true, payload: { ...keeper.data, walls, roomIds, colours: read } }
 }
 
 const entriesOf = (form: FormData, prefix: string): Record<string, unknown> =>

@@ -1,9 +1,27 @@
 'use client'
 
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core'
+import {
+  arrayMove,
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable'
 import Link from 'next/link'
 import { useState } from 'react'
+import { RoomNameField } from '../brief/rooms-by-name'
 import { newId } from '../record/new-id'
 import { useChange } from '../record/use-change'
+import { plainRoom } from './plain-room'
 
 export interface ListedRoom {
   readonly id: string
@@ -11,98 +29,90 @@ export interface ListedRoom {
   readonly words: string
 }
 
-interface Props {
+/** The rooms of a visit: added by name, sorted by drag or by key, copied, taken out and put back. */
+export function RoomList({
+  visitId,
+  rooms,
+  northDeg,
+}: {
   readonly visitId: string
   readonly rooms: readonly ListedRoom[]
-}
-
-/** The rooms of a visit: in order, copied, taken out and put back. */
-export function RoomList({ visitId, rooms }: Props) {
+  /** The north of a room that is added: rooms of one house mostly stand as one. */
+  readonly northDeg: number
+}) {
   const { change, message } = useChange()
   const [removed, setRemoved] = useState<ListedRoom | null>(null)
+  const [moved, setMoved] = useState<readonly string[] | null>(null)
+  const sensors = useSensors(
+    // A thumb that scrolls drags nothing.
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  )
+  const ids = rooms.map(({ id }) => id)
+  // The order as it was left, until the page comes with it.
+  const shown =
+    moved && moved.length === ids.length && moved.every((id) => ids.includes(id)) ? moved : ids
+  const names = rooms.map(({ name }) => name)
 
-  function move(from: number, by: number): void {
-    const ids = rooms.map(({ id }) => id)
-    const [id] = ids.splice(from, 1)
-    ids.splice(from + by, 0, id!)
-    void change('order-rooms', { visitId, roomIds: ids })
+  function end({ active, over }: DragEndEvent): void {
+    if (!over || active.id === over.id) return
+    const sorted = arrayMove(
+      [...shown],
+      shown.indexOf(String(active.id)),
+      shown.indexOf(String(over.id)),
+    )
+    setMoved(sorted)
+    void change('order-rooms', { visitId, roomIds: sorted }).then(() => setMoved(null))
   }
 
   return (
-    <section aria-label="Rooms of the visit" className="mt-6 border-t border-ink pt-4">
-      <h2 className="text-title">Rooms</h2>
-      <ol>
-        {rooms.map((room, i) => (
-          <li
-            key={room.id}
-            className="flex flex-wrap items-center gap-x-2 border-b border-rule text-small"
-          >
-            <Link
-              href={`/visits/${visitId}/rooms/${room.id}/light`}
-              className="min-h-11 flex-1 content-center underline-offset-4 hover:underline"
-            >
-              <span className="font-medium">{room.name}</span>{' '}
-              <span className="text-dim">{room.words}</span>
-            </Link>
-            <button
-              type="button"
-              className="key px-3"
-              aria-label={`${room.name} earlier`}
-              disabled={i === 0}
-              onClick={() => move(i, -1)}
-            >
-              ↑
-            </button>
-            <button
-              type="button"
-              className="key px-3"
-              aria-label={`${room.name} later`}
-              disabled={i === rooms.length - 1}
-              onClick={() => move(i, 1)}
-            >
-              ↓
-            </button>
-            <button
-              type="button"
-              className="min-h-11 px-2 underline underline-offset-4"
-              aria-label={`Copy ${room.name}`}
-              onClick={() =>
-                void change(
-                  'copy-room',
-                  {
-                    visitId,
-                    roomId: room.id,
-                    copyId: newId(),
-                    name: copyName(
-                      room.name,
-                      rooms.map(({ name }) => name),
-                    ),
-                  },
-                  `${room.name} copied, with its windows and lamps.`,
-                )
-              }
-            >
-              Copy
-            </button>
-            <button
-              type="button"
-              className="min-h-11 px-2 underline underline-offset-4"
-              aria-label={`Take out ${room.name}`}
-              onClick={() => {
-                setRemoved(room)
-                void change(
-                  'remove-room',
-                  { visitId, roomId: room.id, removed: true },
-                  `${room.name} taken out.`,
-                )
-              }}
-            >
-              Take out
-            </button>
-          </li>
-        ))}
-      </ol>
-      <p role="status" className="flex min-h-11 items-center gap-4 text-small font-semibold">
+    <section aria-label="Rooms of the visit" className="flex flex-col gap-1">
+      <h2 className="text-small font-medium">Rooms</h2>
+      <DndContext
+        id={`rooms-${visitId}`}
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={end}
+      >
+        <SortableContext items={[...shown]} strategy={verticalListSortingStrategy}>
+          <ol>
+            {shown.map((id) => {
+              const room = rooms.find((each) => each.id === id)!
+              return (
+                <RoomLine
+                  key={id}
+                  visitId={visitId}
+                  room={room}
+                  onCopy={() =>
+                    void change(
+                      'copy-room',
+                      { visitId, roomId: id, copyId: newId(), name: copyName(room.name, names) },
+                      `${room.name} copied, with its windows and lamps.`,
+                    )
+                  }
+                  onTakeOut={() => {
+                    setRemoved(room)
+                    void change(
+                      'remove-room',
+                      { visitId, roomId: id, removed: true },
+                      `${room.name} taken out.`,
+                    )
+                  }}
+                />
+              )
+            })}
+          </ol>
+        </SortableContext>
+      </DndContext>
+      <RoomNameField
+        taken={names}
+        onAdd={(name) => void change('keep-room', plainRoom(visitId, newId(), name, northDeg))}
+      />
+      <p
+        role="status"
+        aria-label="What came of it"
+        className="flex items-center gap-4 text-small font-semibold"
+      >
         {message}
         {removed && (
           <button
@@ -122,6 +132,63 @@ export function RoomList({ visitId, rooms }: Props) {
         )}
       </p>
     </section>
+  )
+}
+
+function RoomLine({
+  visitId,
+  room,
+  onCopy,
+  onTakeOut,
+}: {
+  readonly visitId: string
+  readonly room: ListedRoom
+  readonly onCopy: () => void
+  readonly onTakeOut: () => void
+}) {
+  const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id: room.id })
+  return (
+    <li
+      ref={setNodeRef}
+      className="flex items-center gap-x-1 border-b border-rule bg-paper text-small"
+      style={{
+        transform: transform ? `translateY(${transform.y}px)` : undefined,
+        transition,
+      }}
+    >
+      <button
+        type="button"
+        {...attributes}
+        {...listeners}
+        className="min-h-11 cursor-grab touch-none px-2 text-dim"
+        aria-label={`Move ${room.name}`}
+      >
+        ⋮⋮
+      </button>
+      <Link
+        href={`/visits/${visitId}/rooms/${room.id}/light`}
+        className="min-h-11 flex-1 content-center underline-offset-4 hover:underline"
+      >
+        <span className="font-medium">{room.name}</span>{' '}
+        <span className="text-dim">{room.words}</span>
+      </Link>
+      <button
+        type="button"
+        className="min-h-11 px-2 underline underline-offset-4"
+        aria-label={`Copy ${room.name}`}
+        onClick={onCopy}
+      >
+        Copy
+      </button>
+      <button
+        type="button"
+        className="min-h-11 px-2 whitespace-nowrap underline underline-offset-4"
+        aria-label={`Take out ${room.name}`}
+        onClick={onTakeOut}
+      >
+        Take out
+      </button>
+    </li>
   )
 }
 

@@ -16,7 +16,7 @@ export function OwnWaysFields({
   settings,
   errors,
 }: {
-  readonly settings: OwnWays
+  readonly settings: Omit<OwnWays, 'locale'>
   readonly errors: Readonly<Record<string, string>>
 }) {
   return (

@@ -9,6 +9,8 @@ export interface OwnWays {
   readonly who: string
   readonly lengths: LengthUnits
   readonly volumes: VolumeUnits
+  /** As the browser asks for it: en-US. */
+  readonly locale: string
 }
 
 const SettingsContext = createContext<OwnWays | null>(null)

@@ -12,7 +12,7 @@ import type { OwnWays } from './settings-context'
 export function SettingsForm({
   settings,
 }: {
-  readonly settings: OwnWays & { readonly houseRules: HouseRules }
+  readonly settings: Omit<OwnWays, 'locale'> & { readonly houseRules: HouseRules }
 }) {
   const { onSubmit, pending, errors, message, kept } = useCommandForm('keep-settings', readSettings)
   return (

@@ -15,7 +15,7 @@ export function StartForm({
   settings,
   deck,
 }: {
-  readonly settings: OwnWays
+  readonly settings: Omit<OwnWays, 'locale'>
   /** The deck that is offered, in words; null where a deck is in already. */
   readonly deck: string | null
 }) {
@@ -81,7 +81,12 @@ export function StartForm({
       <OwnWaysFields settings={settings} errors={errors} />
       {deck !== null && (
         <label className="flex min-h-11 items-center gap-3 text-small sm:col-span-3">
-          <input type="checkbox" name="deck" defaultChecked className="size-5 shrink-0 accent-ink" />
+          <input
+            type="checkbox"
+            name="deck"
+            defaultChecked
+            className="size-5 shrink-0 accent-ink"
+          />
           <span>
             Lay in the deck that comes with it: {deck}. Makers’ decks are taken in from CSV files,
             under Decks.

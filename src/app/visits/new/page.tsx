@@ -9,7 +9,7 @@ export const metadata = { title: 'New visit' }
 export default async function NewVisitPage() {
   const { houseRules } = await loadSettings()
   return (
-    <main className="mx-auto max-w-4xl px-6 py-6">
+    <main className="mx-auto max-w-6xl px-6 py-6">
       <Link href="/" className="text-small underline underline-offset-4">
         Visits
       </Link>

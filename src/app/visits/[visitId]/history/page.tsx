@@ -1,3 +1,4 @@
+import { loadSettings } from '@/app/_load/settings'
 import { loadVisit } from '@/app/_load/visit-page'
 import { historyOf } from '@/commands/sentence'
 import { listCommands, MOST_LISTED, namesInVisit } from '@/db/commands'
@@ -11,7 +12,11 @@ export default async function HistoryPage({ params }: { params: Promise<{ visitI
   const { visit } = await loadVisit((await params).visitId)
   const db = await openDb()
   const commands = await listCommands(db, visit.id)
-  const history = historyOf(commands, await namesInVisit(db, visit.id))
+  const history = historyOf(
+    commands,
+    await namesInVisit(db, visit.id),
+    (await loadSettings()).lengths,
+  )
   return (
     <ReadingPage>
       <h1 className="text-head">History</h1>

@@ -1,3 +1,4 @@
+import { loadSettings } from '@/app/_load/settings'
 import { z } from 'zod'
 import { sentenceOf } from '@/commands/sentence'
 import { latestOfDevice, namesInVisit } from '@/db/commands'
@@ -18,5 +19,8 @@ export async function GET(
   const last = await latestOfDevice(db, asked.data.visitId, asked.data.device)
   if (!last) return Response.json(null)
   const names = await namesInVisit(db, asked.data.visitId)
-  return Response.json({ id: last.id, sentence: sentenceOf(last, names) })
+  return Response.json({
+    id: last.id,
+    sentence: sentenceOf(last, names, (await loadSettings()).lengths),
+  })
 }

@@ -68,7 +68,7 @@ export default async function KeepersPage({
         ...PLAIN_VALUES,
         roomId: room.id,
         name: '',
-        kind: 'stone',
+        kind: '',
         colours: [],
       }}
       otherRooms={rooms.filter(({ id }) => id !== room.id).map(({ id, name }) => ({ id, name }))}
