@@ -20,7 +20,8 @@ function everythingSaid(): string {
     for (const [k, kind] of KEEPER_KINDS.entries())
       for (let n = 0; n < 12; n++) {
         const wall = [55 + 3 * n, 5 - n, 14 - 1.5 * n] as const
-        const finish = [30 + 6 * k, 8 - 2 * k, 18 - 3 * k] as const
+        const step = k % 10
+        const finish = [30 + 6 * step, 8 - 2 * step, 18 - 3 * step] as const
         const { judgement, chance, sentence } = pairReading(
           light,
           {
@@ -49,5 +50,5 @@ function everythingSaid(): string {
 
 // A look keeps what the model said with its version: where this fails, a judgement changed, and the version goes up with it.
 test('the version names what the model says', () => {
-  expect(`${MODEL_VERSION} ${everythingSaid()}`).toBe('12 f524f013395b8f47')
+  expect(`${MODEL_VERSION} ${everythingSaid()}`).toBe('13 e414876bfa8147cb')
 })

@@ -39,7 +39,7 @@ test('a length is kept in whole millimetres, whatever it was typed in, and refus
 
 test('a length that nobody touched stays as it is, to the millimetre', () => {
   const form = new FormData()
-  form.set('widthMm', '4′ 7 1/8″')
+  form.set('widthMm', '4′ 7 3/16″')
   form.set(wasName('widthMm'), '1401')
   form.set('heightMm', '4′')
   form.set(wasName('heightMm'), '1401')
