@@ -7,7 +7,7 @@ import { isLampsAlone } from '@/core/light/lamps-alone'
 import { RIBBON_STEP_MINUTES } from '@/core/light/ribbon'
 import { dateByClock } from '@/core/light/zone-clock'
 import { lrvPercent } from '@/core/paint/lrv'
-import { useKeys } from '../keys/use-keys'
+import { useKeys, type KeyWords } from '../keys/use-keys'
 import { useLight, writeAddress } from '../light-bar/light-context'
 import { newId } from '../record/new-id'
 import { NO_ANSWER, retryNow, useOutbox } from '../record/send'
@@ -28,7 +28,6 @@ import {
 } from './bench-model'
 import { HeldKeys } from './held-keys'
 import { heldAs, nextHeld, ON_SCREEN, type HeldSample } from './held-sample'
-import { KeyList } from './key-list'
 import { Readings } from './readings'
 import { SwatchField, type Surround } from './swatch-field'
 import { VerdictKeys } from './verdict-keys'
@@ -153,18 +152,21 @@ export function BenchView({ visitId, roomId, keepers, candidates, looks: known }
     setMessage(answer.ok ? 'Struck out.' : answer.message)
   }
 
-  useKeys({
-    ArrowRight: () => go(1),
-    ArrowLeft: () => go(-1),
-    ',': () => stepTime(-RIBBON_STEP_MINUTES),
-    '.': () => stepTime(RIBBON_STEP_MINUTES),
-    r: () => settle({ source: 'room' }),
-    o: () => settle({ source: 'north' }),
-    e: () => settle({ source: 'west' }),
-    p: () => roomDay.room.lamps.length > 0 && settle({ source: 'lamps' }),
-    h: () => hold(heldAs(held, nextHeld(held.held), pair.candidate.strengthPercent)),
-    g: () => setSurround((before) => (before === 'card' ? 'grey' : 'card')),
-  })
+  useKeys(
+    {
+      ArrowRight: () => go(1),
+      ArrowLeft: () => go(-1),
+      ',': () => stepTime(-RIBBON_STEP_MINUTES),
+      '.': () => stepTime(RIBBON_STEP_MINUTES),
+      r: () => settle({ source: 'room' }),
+      o: () => settle({ source: 'north' }),
+      e: () => settle({ source: 'west' }),
+      p: () => roomDay.room.lamps.length > 0 && settle({ source: 'lamps' }),
+      h: () => hold(heldAs(held, nextHeld(held.held), pair.candidate.strengthPercent)),
+      g: () => setSurround((before) => (before === 'card' ? 'grey' : 'card')),
+    },
+    BENCH_KEYS,
+  )
 
   return (
     <main className="flex min-h-0 flex-1 flex-col max-sm:overflow-y-auto">
@@ -197,13 +199,23 @@ export function BenchView({ visitId, roomId, keepers, candidates, looks: known }
             >
               {surround === 'card' ? 'On mid grey' : 'On white card'} <kbd>G</kbd>
             </button>
-            <KeyList />
           </span>
         </div>
       </div>
     </main>
   )
 }
+
+const BENCH_KEYS: KeyWords = [
+  ['← →', 'previous pair, next pair'],
+  ['H', 'what you look at: the screen, or which sample'],
+  [', .', 'ten minutes earlier, later'],
+  ['R', 'the room’s own day'],
+  ['O', 'the light away from the sun'],
+  ['E', 'the evening sun from the west'],
+  ['P', 'the lamps alone'],
+  ['G', 'white card or mid grey around'],
+]
 
 function indexFromAddress(pairs: readonly BenchPair[], parameters: URLSearchParams): number {
   const candidate = parameters.get('candidate')

@@ -3,7 +3,7 @@
 import { useEffect, useRef, useState } from 'react'
 import { CLIENT_SAYS, LEANS, type LeanWord } from '@/core/record/look'
 import { VERDICTS, VERDICT_WORDS, type Reason, type Verdict } from '@/core/record/verdict'
-import { useKeys } from '../keys/use-keys'
+import { useKeys, type KeyWords } from '../keys/use-keys'
 import { VerdictMark } from '../verdict/verdict-mark'
 import { REASON_KEYS, reasonsFor, VERDICT_KEYS, type Said } from './bench-model'
 
@@ -13,13 +13,23 @@ interface Props {
   readonly onKeep: (said: Said) => Promise<boolean>
 }
 
+const VERDICT_KEY_WORDS: KeyWords = VERDICTS.map(
+  (verdict) => [VERDICT_KEYS[verdict].toUpperCase(), VERDICT_WORDS[verdict]] as const,
+)
+const REASON_KEY_WORDS: KeyWords = [
+  ['1 to =', 'reasons'],
+  ['M', 'reasons that are said more seldom'],
+  ['Enter', 'keep it'],
+  ['Esc', 'back to the verdicts'],
+]
+
 /** Five verdicts as one row; after one is pressed the row turns into its reasons and a note. */
 export function VerdictKeys({ busy, onKeep }: Props) {
   const [verdict, setVerdict] = useState<Verdict | null>(null)
   const press = Object.fromEntries(
     VERDICTS.map((each) => [VERDICT_KEYS[each], () => setVerdict(each)]),
   )
-  useKeys(verdict === null ? press : {})
+  useKeys(verdict === null ? press : {}, verdict === null ? VERDICT_KEY_WORDS : [])
   if (verdict !== null)
     return (
       <ReasonKeys
@@ -79,14 +89,17 @@ function ReasonKeys({
       lean: lean || null,
       client: client ? { says: client, words: clientWords } : null,
     })
-  useKeys({
-    ...Object.fromEntries(
-      offered.map((reason, i) => [REASON_KEYS[i]!, () => !busy && toggle(reason)]),
-    ),
-    ...(hasMore && { m: () => setMore(!more) }),
-    Enter: keep,
-    Escape: onBack,
-  })
+  useKeys(
+    {
+      ...Object.fromEntries(
+        offered.map((reason, i) => [REASON_KEYS[i]!, () => !busy && toggle(reason)]),
+      ),
+      ...(hasMore && { m: () => setMore(!more) }),
+      Enter: keep,
+      Escape: onBack,
+    },
+    REASON_KEY_WORDS,
+  )
   // The row was replaced under the focus: it moves along, so that the next key is heard here.
   useEffect(() => group.current?.focus(), [])
   const hidden = chosen.filter((reason) => !offered.includes(reason))

@@ -26,6 +26,15 @@ export const STEP_WORDS: Record<RoomStep | 'brief' | 'plan' | 'grid' | 'history'
   history: 'History',
 }
 
+/** A step as the spine, or a chooser, shows it. */
+export interface Step {
+  readonly href: string
+  readonly here: boolean
+  readonly word: string
+  /** What is done or missing. */
+  readonly done: string
+}
+
 /** A room as the frame around every page shows it. */
 export interface FrameRoom {
   readonly id: string
@@ -37,4 +46,13 @@ export interface FrameRoom {
   /** Under each step of the spine: what is done or missing; what was looked at is counted in the browser. */
   readonly done: Readonly<Record<Exclude<RoomStep, 'bench'>, string>>
   readonly toSee: RoomToSee
+}
+
+/** Something of a visit that one can go to by its name. */
+export interface Destination {
+  readonly kind: 'step' | 'room' | 'keeper' | 'candidate'
+  readonly href: string
+  readonly name: string
+  /** Which of its kind: the room, the strength. */
+  readonly says: string
 }

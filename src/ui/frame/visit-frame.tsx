@@ -4,10 +4,20 @@ import Link from 'next/link'
 import { usePathname, useSearchParams } from 'next/navigation'
 import type { ReactNode } from 'react'
 import { cellsSeen, pairsSeen, seenPairOf, type SeenPair } from '@/core/record/progress'
+import { KeyList } from '../keys/key-list'
 import { UndoKey } from '../record/undo-key'
 import { useVisitRecord } from '../record/visit-record'
-import { CompassTick } from './compass-tick'
-import { ROOM_STEPS, STEP_WORDS, type FrameRoom, type RoomStep } from './steps'
+import { PaletteKey } from './palette-key'
+import { RoomChooser } from './room-chooser'
+import { StepChooser } from './step-chooser'
+import {
+  ROOM_STEPS,
+  STEP_WORDS,
+  type Destination,
+  type FrameRoom,
+  type RoomStep,
+  type Step,
+} from './steps'
 
 /** Rooms on top, the steps of the work as a spine on the left, the page between. */
 export function VisitFrame({
@@ -15,6 +25,7 @@ export function VisitFrame({
   household,
   rooms,
   seen,
+  destinations,
   children,
 }: {
   readonly visitId: string
@@ -22,6 +33,8 @@ export function VisitFrame({
   readonly rooms: readonly FrameRoom[]
   /** Pairs that were seen, as far as the server knows. */
   readonly seen: readonly SeenPair[]
+  /** What stays and the candidates, to be gone to by name. */
+  readonly destinations: readonly Destination[]
   readonly children: ReactNode
 }) {
   const path = usePathname()
@@ -43,6 +56,47 @@ export function VisitFrame({
     return pairs.of > 0 ? `${pairs.seen} of ${pairs.of}` : ''
   }
 
+  const roomStep = (each: RoomStep): readonly Step[] =>
+    roomAtHand
+      ? [
+          {
+            href: `${base}/rooms/${roomAtHand.id}/${each}${query}`,
+            here: step === each,
+            word: STEP_WORDS[each],
+            done: doneAt(roomAtHand, each),
+          },
+        ]
+      : []
+  const houseStep = (each: 'brief' | 'plan' | 'grid' | 'history', done = ''): Step => ({
+    href: `${base}/${each}${each === 'grid' ? query : ''}`,
+    here: path === `${base}/${each}`,
+    word: STEP_WORDS[each],
+    done,
+  })
+  const steps: readonly Step[] = [
+    houseStep('brief'),
+    houseStep('plan'),
+    ...ROOM_STEPS.slice(0, -1).flatMap(roomStep),
+    houseStep('grid', cells.of > 0 ? `${cells.seen} of ${cells.of}` : ''),
+    ...roomStep('sheet'),
+    houseStep('history'),
+  ]
+
+  const goTo = [
+    ...steps.map(({ href, word, done }) => ({
+      kind: 'step' as const,
+      href,
+      name: word,
+      says: done,
+    })),
+    ...rooms.map(({ id, name, aspectWords }) => ({
+      kind: 'room' as const,
+      href: `${base}/rooms/${id}/light${query}`,
+      name,
+      says: aspectWords,
+    })),
+  ]
+
   return (
     <div className="flex h-dvh flex-col print:block print:h-auto">
       <header className="flex h-11 shrink-0 items-stretch border-b border-ink print:hidden">
@@ -52,67 +106,35 @@ export function VisitFrame({
         >
           Visits
         </Link>
-        <nav aria-label="Rooms" className="flex min-w-0 overflow-x-auto">
-          {rooms.map((each) => (
-            <Link
-              key={each.id}
-              href={`${base}/rooms/${each.id}/${step ?? 'light'}${query}`}
-              aria-current={each.id === roomId ? 'page' : undefined}
-              className="relative flex shrink-0 items-center gap-2 border-r border-rule px-3 text-small whitespace-nowrap hover:bg-mist aria-[current]:bg-ink aria-[current]:text-paper"
-            >
-              <CompassTick bearingsDeg={each.bearingsDeg} />
-              <span className="font-medium">{each.name}</span>
-              <span className="text-fine">
-                <span className="sr-only">{each.aspectWords}, </span>
-                {each.dimness}
-              </span>
-            </Link>
-          ))}
-        </nav>
+        <RoomChooser
+          rooms={rooms}
+          atHand={roomId}
+          hrefOf={(id) => `${base}/rooms/${id}/${step ?? 'light'}${query}`}
+        />
+        <StepChooser steps={steps} />
         <Link
           href={`${base}/rooms/new`}
-          className="flex shrink-0 border-l border-rule items-center px-3 text-small whitespace-nowrap underline-offset-4 hover:underline"
+          className="flex shrink-0 items-center border-l border-rule px-3 text-small whitespace-nowrap underline-offset-4 hover:underline max-sm:hidden"
         >
           Add a room
         </Link>
         <span className="hidden items-center px-3 text-small whitespace-nowrap 2xl:flex">
           {household}
         </span>
+        <div className="flex shrink-0 items-center gap-3 pl-3 text-small max-sm:hidden">
+          <PaletteKey destinations={[...goTo, ...destinations]} />
+          <KeyList />
+        </div>
         <UndoKey visitId={visitId} />
       </header>
       <div className="flex min-h-0 flex-1 max-sm:flex-col print:block">
         <nav
           aria-label="Steps"
-          className="flex w-22 shrink-0 flex-col border-r border-ink max-sm:w-full max-sm:flex-row max-sm:overflow-x-auto max-sm:border-r-0 max-sm:border-b print:hidden"
+          className="flex w-22 shrink-0 flex-col overflow-y-auto border-r border-ink max-sm:hidden print:hidden"
         >
-          <SpineLink
-            href={`${base}/brief`}
-            here={path === `${base}/brief`}
-            word={STEP_WORDS.brief}
-          />
-          <SpineLink href={`${base}/plan`} here={path === `${base}/plan`} word={STEP_WORDS.plan} />
-          {ROOM_STEPS.slice(0, -1).map((each) => (
-            <RoomSpineLink
-              key={each}
-              {...{ base, query, doneAt, room: roomAtHand, step: each }}
-              here={step === each}
-            />
+          {steps.map((each) => (
+            <SpineLink key={each.word} {...each} />
           ))}
-          <SpineLink
-            href={`${base}/grid${query}`}
-            here={path === `${base}/grid`}
-            word={STEP_WORDS.grid}
-            done={cells.of > 0 ? `${cells.seen} of ${cells.of}` : ''}
-          />
-          <RoomSpineLink
-            {...{ base, query, doneAt, room: roomAtHand, step: 'sheet' }}
-            here={step === 'sheet'}
-          />
-          <SpineLink
-            href={`${base}/history`}
-            here={path === `${base}/history`}
-            word={STEP_WORDS.history}
-          />
         </nav>
         <div className="flex min-h-0 min-w-0 flex-1 flex-col print:block">{children}</div>
       </div>
@@ -120,51 +142,15 @@ export function VisitFrame({
   )
 }
 
-function RoomSpineLink({
-  base,
-  query,
-  doneAt,
-  room,
-  step,
-  here,
-}: {
-  readonly base: string
-  readonly query: string
-  readonly doneAt: (room: FrameRoom, step: RoomStep) => string
-  readonly room: FrameRoom | undefined
-  readonly step: RoomStep
-  readonly here: boolean
-}) {
-  if (!room) return null
-  return (
-    <SpineLink
-      href={`${base}/rooms/${room.id}/${step}${query}`}
-      here={here}
-      word={STEP_WORDS[step]}
-      done={doneAt(room, step)}
-    />
-  )
-}
-
-function SpineLink({
-  href,
-  here,
-  word,
-  done = '',
-}: {
-  readonly href: string
-  readonly here: boolean
-  readonly word: string
-  readonly done?: string
-}) {
+function SpineLink({ href, here, word, done }: Step) {
   return (
     <Link
       href={href}
       aria-current={here ? 'step' : undefined}
-      className="flex min-h-14 shrink-0 flex-col justify-center border-b border-rule px-2 text-small hover:bg-mist aria-[current]:bg-ink aria-[current]:text-paper max-sm:min-h-11 max-sm:border-r max-sm:border-b-0"
+      className="flex min-h-14 shrink-0 flex-col justify-center border-b border-rule px-2 text-small hover:bg-mist aria-[current]:bg-ink aria-[current]:text-paper"
     >
       <span className="font-medium whitespace-nowrap">{word}</span>
-      <span className="text-fine max-sm:hidden">{done}</span>
+      <span className="text-fine">{done}</span>
     </Link>
   )
 }

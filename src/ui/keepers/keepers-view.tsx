@@ -130,7 +130,7 @@ function KeeperLine({
   const leaving = values.state === 'leaving'
   const alsoIn = otherRooms.filter(({ id }) => values.roomIds.includes(id))
   return (
-    <li className="flex flex-wrap gap-4 border-b border-rule py-3">
+    <li id={values.id} className="flex flex-wrap gap-4 border-b border-rule py-3">
       <div className="w-44 shrink-0">
         <div className="h-24">
           <KeeperSwatch colours={colours}>

@@ -1,7 +1,7 @@
 'use client'
 
 import { Slider, ToggleGroup } from 'radix-ui'
-import { memo, useMemo } from 'react'
+import { memo, useMemo, useState } from 'react'
 import { longDate } from '@/core/light/calendar-date'
 import { clockTime, type LocalDay } from '@/core/light/day-clock'
 import {
@@ -25,6 +25,8 @@ import { RibbonDrawing } from './ribbon-drawing'
 export function LightBar() {
   const { roomDay, visitDate, show, settle } = useLight()
   const { choice, light } = useMovingLight()
+  // On a phone one line until it is touched.
+  const [open, setOpen] = useState(false)
   const { room, place, day } = roomDay
   const ribbon = useMemo(() => dayRibbon(roomDay, choice.sky), [roomDay, choice.sky])
   const from = ribbon.steps[0]!.minute
@@ -44,63 +46,81 @@ export function LightBar() {
       aria-label="Light"
       data-cct={light ? Math.round(light.cctK) : ''}
       data-lux={light ? Math.round(light.illuminanceLux) : 0}
-      className="grid shrink-0 grid-cols-[9.5rem_1fr_auto] items-stretch gap-x-4 border-t border-ink bg-paper px-3 py-2 tabular-nums max-sm:grid-cols-[8rem_1fr] print:hidden"
+      className="shrink-0 border-t border-ink bg-paper tabular-nums print:hidden"
     >
-      <div className="flex flex-col justify-center">
-        <span className="text-head leading-8 font-medium">{timeless ? 'Lamps' : clock}</span>
-        <span className="text-fine">
-          {longDate(day.date)}
-          {day.date !== visitDate && <span className="sr-only">, not the day of the visit</span>}
-        </span>
-        <span className="text-fine">
-          {light ? figures(light.cctK, light.illuminanceLux) : 'Too dark to judge'}
-        </span>
-        <span className="text-fine text-dim">
+      <button
+        type="button"
+        aria-expanded={open}
+        className="flex min-h-11 w-full items-center justify-between gap-3 px-3 text-small sm:hidden"
+        onClick={() => setOpen(!open)}
+      >
+        <span className="text-body font-medium">{timeless ? 'Lamps' : clock}</span>
+        <span className="min-w-0 flex-1 truncate text-left text-dim">
           {light
-            ? `${lightColourWord(light.cctK)}${forcedLamps ? ', lamps lit' : ''}`
-            : 'add a lamp'}
-          {light?.directSun && !timeless ? ', direct sun in' : ''}
+            ? `${lightColourWord(light.cctK)}, ${figures(light.cctK, light.illuminanceLux)}`
+            : 'too dark to judge'}
         </span>
-      </div>
+        <span className="underline underline-offset-4">{open ? 'Close' : 'Light'}</span>
+      </button>
+      <div
+        className={`grid grid-cols-[9.5rem_1fr_auto] items-stretch gap-x-4 px-3 py-2 max-sm:grid-cols-1 max-sm:gap-y-2 ${open ? '' : 'max-sm:hidden'}`}
+      >
+        <div className="flex flex-col justify-center max-sm:hidden">
+          <span className="text-head leading-8 font-medium">{timeless ? 'Lamps' : clock}</span>
+          <span className="text-fine">
+            {longDate(day.date)}
+            {day.date !== visitDate && <span className="sr-only">, not the day of the visit</span>}
+          </span>
+          <span className="text-fine">
+            {light ? figures(light.cctK, light.illuminanceLux) : 'Too dark to judge'}
+          </span>
+          <span className="text-fine text-dim">
+            {light
+              ? `${lightColourWord(light.cctK)}${forcedLamps ? ', lamps lit' : ''}`
+              : 'add a lamp'}
+            {light?.directSun && !timeless ? ', direct sun in' : ''}
+          </span>
+        </div>
 
-      <div className="relative">
-        <Slider.Root
-          className="relative flex h-11 touch-none items-stretch select-none"
-          min={from}
-          max={to}
-          step={RIBBON_STEP_MINUTES / 2}
-          value={[minute]}
-          onValueChange={([value]) => show({ source: dayOf(choice.source), minute: value! })}
-          onValueCommit={([value]) => settle({ source: dayOf(choice.source), minute: value! })}
-        >
-          <Slider.Track className="relative w-full border-b border-ink">
-            <RibbonDrawing
-              ribbon={ribbon}
-              lampsFrom={lampsFrom(choice.lampsOn, room.lamps.length)}
-            />
-          </Slider.Track>
-          <Slider.Thumb
-            aria-label="Time of day"
-            aria-valuetext={spoken}
-            className="block h-11 w-11 -translate-y-0 outline-offset-0"
+        <div className="relative">
+          <Slider.Root
+            className="relative flex h-11 touch-none items-stretch select-none"
+            min={from}
+            max={to}
+            step={RIBBON_STEP_MINUTES / 2}
+            value={[minute]}
+            onValueChange={([value]) => show({ source: dayOf(choice.source), minute: value! })}
+            onValueCommit={([value]) => settle({ source: dayOf(choice.source), minute: value! })}
           >
-            <span
-              className={`mx-auto block h-full ${timeless ? 'w-px bg-ash' : 'w-[5px] bg-ink'}`}
-            />
-          </Slider.Thumb>
-        </Slider.Root>
-        <MomentKeys {...{ moments, day, settle }} />
-      </div>
+            <Slider.Track className="relative w-full border-b border-ink">
+              <RibbonDrawing
+                ribbon={ribbon}
+                lampsFrom={lampsFrom(choice.lampsOn, room.lamps.length)}
+              />
+            </Slider.Track>
+            <Slider.Thumb
+              aria-label="Time of day"
+              aria-valuetext={spoken}
+              className="block h-11 w-11 -translate-y-0 outline-offset-0"
+            >
+              <span
+                className={`mx-auto block h-full ${timeless ? 'w-px bg-ash' : 'w-[5px] bg-ink'}`}
+              />
+            </Slider.Thumb>
+          </Slider.Root>
+          <MomentKeys {...{ moments, day, settle }} />
+        </div>
 
-      <LightControls
-        source={choice.source}
-        sky={choice.sky}
-        spot={choice.spot}
-        lampsOn={choice.lampsOn}
-        hasLamps={room.lamps.length > 0}
-        place={place}
-        settle={settle}
-      />
+        <LightControls
+          source={choice.source}
+          sky={choice.sky}
+          spot={choice.spot}
+          lampsOn={choice.lampsOn}
+          hasLamps={room.lamps.length > 0}
+          place={place}
+          settle={settle}
+        />
+      </div>
     </section>
   )
 }
@@ -148,7 +168,7 @@ const LightControls = memo(function LightControls({
   readonly settle: (change: Partial<LightChoice>) => void
 }) {
   return (
-    <div className="flex flex-col gap-1 max-sm:col-span-2">
+    <div className="flex flex-col gap-1">
       <ToggleGroup.Root
         type="single"
         aria-label="Hold it up in"
@@ -167,7 +187,7 @@ const LightControls = memo(function LightControls({
           </ToggleGroup.Item>
         ))}
       </ToggleGroup.Root>
-      <div className="flex items-center justify-between gap-3 text-small">
+      <div className="flex flex-wrap items-center justify-between gap-x-3 text-small">
         <label className="flex min-h-9 items-center gap-2">
           <span className="sr-only">Sky</span>
           <select

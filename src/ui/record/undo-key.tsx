@@ -21,10 +21,15 @@ export function UndoKey({ visitId }: { readonly visitId: string }) {
     await change('undo', { visitId, commandId: last.data.id }, `Taken back: ${last.data.sentence}.`)
   }
 
-  useKeys({ z: () => void undo() })
+  useKeys({ z: () => void undo() }, [['Z', 'take back the last change']])
   return (
-    <div className="ml-auto flex items-center gap-3 px-3 text-small">
-      <span role="status" aria-label="Changes" className="max-w-48 truncate" title={message}>
+    <div className="ml-auto flex shrink-0 items-center gap-3 px-3 text-small max-sm:px-2">
+      <span
+        role="status"
+        aria-label="Changes"
+        className="max-w-48 truncate max-sm:sr-only"
+        title={message}
+      >
         {waiting.length > 0 && trouble ? `${waiting.length} waiting for the server` : message}
       </span>
       <button
@@ -33,7 +38,7 @@ export function UndoKey({ visitId }: { readonly visitId: string }) {
         disabled={busy}
         onClick={() => void undo()}
       >
-        Undo <kbd>Z</kbd>
+        Undo <kbd className="max-sm:hidden">Z</kbd>
       </button>
     </div>
   )

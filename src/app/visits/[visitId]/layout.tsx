@@ -66,6 +66,28 @@ export default async function VisitLayout({ children, params }: Props) {
         household={visit.household}
         rooms={frameRooms}
         seen={distinct(seen)}
+        destinations={[
+          ...keepers.flatMap(({ id, name, roomIds }) =>
+            rooms
+              .filter((room) => roomIds.includes(room.id))
+              .map((room) => ({
+                kind: 'keeper' as const,
+                href: `/visits/${visit.id}/rooms/${room.id}/keepers#${id}`,
+                name,
+                says: room.name,
+              })),
+          ),
+          ...candidates.flatMap((candidate) =>
+            rooms
+              .filter((room) => isUpIn(candidate, room.id))
+              .map((room) => ({
+                kind: 'candidate' as const,
+                href: `/visits/${visit.id}/rooms/${room.id}/bench?candidate=${candidate.id}`,
+                name: `${candidate.code} ${candidate.name} at ${candidate.strengthPercent} %`,
+                says: room.name,
+              })),
+          ),
+        ]}
       >
         {children}
       </VisitFrame>

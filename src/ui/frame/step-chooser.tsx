@@ -1,0 +1,24 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import type { Step } from './steps'
+
+/** The steps of the work in one chooser, where there is no room for the spine. */
+export function StepChooser({ steps }: { readonly steps: readonly Step[] }) {
+  const router = useRouter()
+  return (
+    <select
+      aria-label="Step"
+      className="min-w-0 flex-1 border-l border-rule bg-paper px-2 text-small font-medium sm:hidden"
+      value={steps.find(({ here }) => here)?.href ?? ''}
+      onChange={(event) => router.push(event.target.value)}
+    >
+      {!steps.some(({ here }) => here) && <option value="">Steps</option>}
+      {steps.map(({ href, word, done }) => (
+        <option key={word} value={href}>
+          {done ? `${word}: ${done}` : word}
+        </option>
+      ))}
+    </select>
+  )
+}
