@@ -7,6 +7,7 @@ export default {
   ...unit,
   displayName: undefined,
   testTimeout: config.testTimeout,
+  setupFiles: ['<rootDir>/jest.mutants.setup.ts'],
   testMatch: [
     '<rootDir>/src/core/pairing/*.test.ts',
     '<rootDir>/src/core/light/{daylight-factor,lamp-light,lamps-alone,room-light,sky,sky-vault,walls,window-light}.test.ts',

@@ -7,7 +7,7 @@ import { SEEDED } from './global-setup'
 
 type Server = Awaited<ReturnType<typeof startServer>>
 
-/** A running application of its own, on a copy of the demo. */
+/** A running application of its own, on a copy of the demo or empty. */
 export class App {
   private constructor(
     readonly port: number,
@@ -15,9 +15,10 @@ export class App {
     private server: Server,
   ) {}
 
-  static async start(): Promise<App> {
+  /** @param from a data directory to begin with; null for an empty store of one's own */
+  static async start(from: string | null = SEEDED): Promise<App> {
     const dataDir = join(mkdtempSync(join(tmpdir(), 'elm-e2e-')), 'data')
-    cpSync(SEEDED, dataDir, { recursive: true })
+    if (from) cpSync(from, dataDir, { recursive: true })
     const port = await freePort()
     return new App(port, dataDir, await startServer({ port, dataDir }))
   }
@@ -50,7 +51,7 @@ export class App {
 }
 
 /** `app` is shared by the tests of a worker; those that stop it use `ownApp`. */
-export const test = base.extend<{ ownApp: App }, { app: App }>({
+export const test = base.extend<{ ownApp: App; emptyApp: App }, { app: App }>({
   app: [
     async ({}, provide) => {
       const app = await App.start()
@@ -59,6 +60,11 @@ export const test = base.extend<{ ownApp: App }, { app: App }>({
     },
     { scope: 'worker' },
   ],
+  emptyApp: async ({}, provide) => {
+    const app = await App.start(null)
+    await provide(app)
+    await app.remove()
+  },
   ownApp: async ({}, provide) => {
     const app = await App.start()
     await provide(app)
@@ -72,11 +78,22 @@ export async function open(page: Page, address: string): Promise<void> {
   await page.locator('html[data-ready=yes]').waitFor()
 }
 
+let tabs = 0
+/** How often Tab was pressed since it was last asked. */
+export function tabsPressed(): number {
+  const pressed = tabs
+  tabs = 0
+  return pressed
+}
+
 /** Walks with Tab until the control has the focus: what a hand without a mouse does. */
 export async function tabTo(page: Page, control: Locator): Promise<void> {
   await control.first().waitFor()
   for (let presses = 0; presses < 120; presses++) {
-    if (await control.first().evaluate((element) => element === document.activeElement)) return
+    if (await control.first().evaluate((element) => element === document.activeElement)) {
+      tabs += presses
+      return
+    }
     await page.keyboard.press('Tab')
   }
   throw new Error(`Tab never came to ${control.toString()}`)

@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { runs } from '../runs.fixture'
 import { PLAIN_WINDOW, type LitRoom } from './room'
 import { roomLights } from './room-light'
 import { PLANES, spotOf, windowFrame } from './spot'
@@ -60,7 +61,7 @@ test('frame, width and name of a window’s wall agree at every bearing and turn
         )
       },
     ),
-    { numRuns: 300 },
+    { numRuns: runs(300) },
   )
 })
 

@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { runs } from '../runs.fixture'
 import { appearanceOf, prepareLight, WHITE_CARD } from '../colour/appearance'
 import { ucsDifference } from '../colour/cam16'
 import { seededRandom } from '../seeded-random'
@@ -169,7 +170,7 @@ test('no more light is taken up than came in, whatever the room (property)', () 
         expect(bounce).toBeLessThan(1.5 * (seen + ground) + 2.5 * sun + 1e-6)
       },
     ),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   )
 })
 

@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { runs } from '../runs.fixture'
 import { flatReflectance } from '../colour/spectrum'
 import {
   filmReflectance,
@@ -69,7 +70,7 @@ test('more tint never reflects more where the colour is darker than its base', (
         expect(misfits).toEqual([])
       },
     ),
-    { numRuns: 100 },
+    { numRuns: runs(100) },
   )
 })
 

@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { runs } from '../runs.fixture'
 import { DEFAULT_HOUSE_RULES, type HouseRules } from '../advice/house-rules'
 import { prepareLight } from '../colour/appearance'
 import { daylightSpectrum } from '../colour/daylight'
@@ -254,7 +255,7 @@ test('a sentence never says the opposite of its judgement, and praise never carr
         expect(sum).toBeCloseTo(1, 6)
       },
     ),
-    { numRuns: 600 },
+    { numRuns: runs(600) },
   )
 })
 

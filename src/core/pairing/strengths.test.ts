@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { runs } from '../runs.fixture'
 import { DEFAULT_HOUSE_RULES } from '../advice/house-rules'
 import { KEEPER_KINDS, type KeeperKind } from './keeper-kind'
 import { roleOf } from './role'
@@ -48,7 +49,7 @@ test('no step of 0.1 unit in either colour moves a chance by more than 0.06', ()
         expect(Math.abs(strengths(wall, step(finish), kind).works - here)).toBeLessThan(0.06)
       },
     ),
-    { numRuns: 2500 },
+    { numRuns: runs(2500) },
   )
 })
 
@@ -72,7 +73,7 @@ test('a clash never falls as two leans turn apart', () => {
         }
       },
     ),
-    { numRuns: 200 },
+    { numRuns: runs(200) },
   )
 })
 
@@ -86,7 +87,7 @@ test('a wall looks no cleaner beside a cleaner finish', () => {
         last = dirties
       }
     }),
-    { numRuns: 200 },
+    { numRuns: runs(200) },
   )
 })
 
@@ -112,7 +113,7 @@ test('two colours clash no more for lying further apart in lightness', () => {
         }
       },
     ),
-    { numRuns: 200 },
+    { numRuns: runs(200) },
   )
 })
 
@@ -126,7 +127,7 @@ test('an off-white washes out no less for losing its lean', () => {
         last = washesOut
       }
     }),
-    { numRuns: 200 },
+    { numRuns: runs(200) },
   )
 })
 
@@ -180,6 +181,6 @@ test('whatever the two are, every strength is a chance', () => {
         expect(strength).toBeLessThanOrEqual(1 + 1e-9)
       }
     }),
-    { numRuns: 500 },
+    { numRuns: runs(500) },
   )
 })

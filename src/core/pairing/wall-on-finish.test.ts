@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { runs } from '../runs.fixture'
 import { prepareLight } from '../colour/appearance'
 import { daylightSpectrum } from '../colour/daylight'
 import type { Lab } from '../colour/lab'
@@ -59,6 +60,6 @@ test('whatever the two are, something is said and it is the same the next time',
       expect(said.words).not.toMatch(/undefined|NaN|null/)
       expect(wallOnFinish(wall, finish, false)).toEqual(said)
     }),
-    { numRuns: 300 },
+    { numRuns: runs(300) },
   )
 })

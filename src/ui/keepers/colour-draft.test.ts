@@ -1,5 +1,12 @@
 import { reflectanceOfReading } from '@/core/paint/reading'
-import { emptyDraft, surfaceOf, withAnother, withBrought, type ColourDraft } from './colour-draft'
+import {
+  emptyDraft,
+  surfaceOf,
+  wholeColour,
+  withAnother,
+  withBrought,
+  type ColourDraft,
+} from './colour-draft'
 
 const LAB = { l: '66', a: '9', b: '14' }
 const shares = (drafts: readonly ColourDraft[]) => drafts.map(({ sharePercent }) => sharePercent)
@@ -46,3 +53,16 @@ test('a draft has a surface once it is whole, and is as firm as how it was read'
   // A colour that no surface has is no surface.
   expect(surfaceOf({ ...draft, l: '99', a: '60', b: '-60' })).toBeNull()
 })
+
+test.each([
+  ['66 9 14', { l: '66', a: '9', b: '14' }],
+  ['66.5\t-9,25\t−14', { l: '66.5', a: '-9,25', b: '−14' }],
+  ['66, 9, 14', { l: '66', a: '9', b: '14' }],
+  ['66; 9; 14', { l: '66', a: '9', b: '14' }],
+  [' #A08060 ', { by: 'hex', hex: '#a08060' }],
+])('%j is a whole colour', (text, colour) => expect(wholeColour(text)).toMatchObject(colour))
+
+test.each(['66', '66,5', '66 9', '66 9 14 2', 'a b c', '#a0806', '66 9 x'])(
+  '%j is no more than is typed of one field',
+  (text) => expect(wholeColour(text)).toBeNull(),
+)

@@ -9,7 +9,13 @@ import {
   type MeasuredForName,
 } from '@/core/paint/measured-for'
 import { RelitPatch } from '../swatch/relit-patch'
-import { READ_BY_WORDS, surfaceOf, type ColourDraft, type ReadBy } from './colour-draft'
+import {
+  READ_BY_WORDS,
+  surfaceOf,
+  wholeColour,
+  type ColourDraft,
+  type ReadBy,
+} from './colour-draft'
 import { DeckPicker } from './deck-picker'
 import { ReadingWords } from './reading-words'
 import { readByWords, SOURCE_WORDS } from './source-words'
@@ -56,27 +62,17 @@ export function ColourFields({
       {draft.evidence && (
         <input type="hidden" name={name('evidence')} value={JSON.stringify(draft.evidence)} />
       )}
-      <div className="grid grid-cols-[1fr_6rem_1.4fr] gap-3">
-        <Field label="Part" {...text('part')} />
-        <Field label="Share" unit="%" {...text('sharePercent')} />
-        <Select
-          label="Its colour by"
-          name={name('by')}
-          value={draft.by}
-          onChange={(event) =>
-            onChange({
-              by: event.target.value as ReadBy,
-              measuredFor: OWN,
-              source: '',
-              evidence: null,
-            })
-          }
-          options={READ_BY_WORDS}
-        />
-      </div>
       {(draft.by === 'lab' || draft.by === 'photo') && (
         <div className="grid grid-cols-[1fr_1fr_1fr_1.2fr] gap-3">
-          <Field label="L*" {...text('l')} />
+          <Field
+            label="L*"
+            {...text('l')}
+            hint={draft.l === '' ? 'or all three' : ''}
+            onChange={(event) => {
+              const { value } = event.target
+              onChange(wholeColour(value) ?? { l: value, evidence: null })
+            }}
+          />
           <Field label="a*" {...text('a')} />
           <Field label="b*" {...text('b')} />
           {draft.by === 'lab' && (
@@ -128,6 +124,24 @@ export function ColourFields({
           onShift={(shifts) => onChange({ shifts })}
         />
       )}
+      <div className="grid grid-cols-[1fr_6rem_1.4fr] gap-3">
+        <Field label="Part" {...text('part')} />
+        <Field label="Share" unit="%" {...text('sharePercent')} />
+        <Select
+          label="Its colour by"
+          name={name('by')}
+          value={draft.by}
+          onChange={(event) =>
+            onChange({
+              by: event.target.value as ReadBy,
+              measuredFor: OWN,
+              source: '',
+              evidence: null,
+            })
+          }
+          options={READ_BY_WORDS}
+        />
+      </div>
       <div className="flex items-start gap-3">
         {surface && (
           <>

@@ -97,14 +97,15 @@ export function KeeperForm({
       <input type="hidden" name="roomId" value={keeper.roomId} />
       <input type="hidden" name="alsoIn" value={roomId} />
       <input type="hidden" name="photoHash" value={photoHash ?? ''} />
-      <Field
-        label="What stays"
-        name="name"
-        defaultValue={keeper.name}
-        error={errors.name}
-        hint="As the household calls it."
-      />
       <div className="grid grid-cols-2 gap-4">
+        <Field
+          label="What stays"
+          name="name"
+          autoFocus={keeper.kind === ''}
+          defaultValue={keeper.name}
+          error={errors.name}
+          hint="As the household calls it; else its kind."
+        />
         <Select
           label="Kind"
           name="kind"
@@ -113,31 +114,7 @@ export function KeeperForm({
           groups={KIND_GROUPS}
           options={keeper.kind === '' ? [['', 'what is it?']] : []}
         />
-        <Select
-          label="State"
-          name="state"
-          value={state}
-          onChange={(event) => setState(event.target.value)}
-          options={KEEPER_STATES.map((each) => [each, each])}
-          hint="Leaving is shown, never judged against."
-        />
       </div>
-      {state === 'leaving' && (
-        <Field
-          label="What comes instead"
-          name="replacedBy"
-          defaultValue={keeper.replacedBy}
-          error={errors.replacedBy}
-        />
-      )}
-      <KeeperDetails {...{ keeper, otherRooms, errors, varies }} onVaries={setVaries} />
-      <WaysToRead>
-        {{
-          'A photo': <PhotoReader onUse={takePhoto} />,
-          'A colour reader': <ColourReaderPanel seed={seedOf(keeper.id)} onRead={takeRead} />,
-          'A file': <MeasurementFile onPick={takeMeasured} />,
-        }}
-      </WaysToRead>
       {drafts.map((draft, i) => (
         <ColourFields
           key={i}
@@ -160,6 +137,30 @@ export function KeeperForm({
           Another colour that counts
         </button>
       )}
+      <WaysToRead>
+        {{
+          'A photo': <PhotoReader onUse={takePhoto} />,
+          'A colour reader': <ColourReaderPanel seed={seedOf(keeper.id)} onRead={takeRead} />,
+          'A file': <MeasurementFile onPick={takeMeasured} />,
+        }}
+      </WaysToRead>
+      <Select
+        label="State"
+        name="state"
+        value={state}
+        onChange={(event) => setState(event.target.value)}
+        options={KEEPER_STATES.map((each) => [each, each])}
+        hint="Leaving is shown, never judged against."
+      />
+      {state === 'leaving' && (
+        <Field
+          label="What comes instead"
+          name="replacedBy"
+          defaultValue={keeper.replacedBy}
+          error={errors.replacedBy}
+        />
+      )}
+      <KeeperDetails {...{ keeper, otherRooms, errors, varies }} onVaries={setVaries} />
       <div className="flex items-center gap-4">
         <button type="submit" className="key key-first px-6" disabled={pending}>
           Keep it

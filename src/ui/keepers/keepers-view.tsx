@@ -33,6 +33,7 @@ export function KeepersView({
   keepers,
   leanings,
   fresh,
+  firstId,
   otherRooms,
   rules,
 }: {
@@ -42,10 +43,14 @@ export function KeepersView({
   readonly leanings: readonly Leaning[]
   /** Values of a keeper not yet entered. */
   readonly fresh: Omit<KeeperValues, 'id'>
+  /** The id of the first keeper, where there is none yet. */
+  readonly firstId: string
   readonly otherRooms: readonly { readonly id: string; readonly name: string }[]
   readonly rules: HouseRules
 }) {
-  const [editing, setEditing] = useState<string | null>(null)
+  // Where nothing stays yet, that is what comes first.
+  const [editing, setEditing] = useState<string | null>(keepers.length === 0 ? firstId : null)
+  const [back, setBack] = useState(false)
   const edited = keepers.find(({ values }) => values.id === editing)?.values
   return (
     <main className="grid min-h-0 flex-1 gap-8 overflow-y-auto p-5 lg:grid-cols-[1fr_24rem] xl:grid-cols-[1fr_28rem]">
@@ -96,13 +101,18 @@ export function KeepersView({
             roomId={fresh.roomId}
             otherRooms={otherRooms}
             rules={rules}
-            onDone={() => setEditing(null)}
+            onDone={() => {
+              setEditing(null)
+              setBack(true)
+            }}
           />
         ) : (
           <>
             <button
               type="button"
               className="key key-first mb-6 px-6"
+              // The next one is one key away.
+              autoFocus={back}
               onClick={() => setEditing(newId())}
             >
               Add what stays

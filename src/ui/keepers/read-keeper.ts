@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import type { PayloadOf } from '@/commands/kinds'
 import { WALL_NAMES } from '@/core/light/walls'
-import { KEEPER_KINDS, KEEPER_STATES, VIEW_SHARES } from '@/core/pairing/keeper-kind'
+import { KEEPER_KINDS, KEEPER_STATES, kindWords, VIEW_SHARES } from '@/core/pairing/keeper-kind'
 import { TEXTURES } from '@/core/pairing/role'
 import { SHIFT_DIRECTIONS, SHIFT_SIZES, type EyeShift } from '@/core/paint/by-eye'
 import type { ReadingEvidence } from '@/core/paint/reading-evidence'
@@ -132,7 +132,10 @@ function shiftOf(value: string): EyeShift[] {
 
 /** What the form of a keeper comes to: what stays, with its rooms and its colours. */
 export function readKeeper(form: FormData): Filled<'keep-keeper'> {
-  const keeper = KeeperFields.safeParse(Object.fromEntries(form))
+  const kind = KEEPER_KINDS.find((each) => each === form.get('kind'))
+  // What has no name yet goes by its kind.
+  const name = String(form.get('name') ?? '').trim() || (kind ? sentenceCase(kindWords(kind)) : '')
+  const keeper = KeeperFields.safeParse({ ...Object.fromEntries(form), name })
   const positions = Array.from({ length: MOST_COLOURS }, (_, i) => i).filter(
     (i) => i === 0 || form.has(`colour${i}.part`),
   )
@@ -170,3 +173,5 @@ const entriesOf = (form: FormData, prefix: string): Record<string, unknown> =>
       .filter(([name]) => name.startsWith(prefix))
       .map(([name, value]) => [name.slice(prefix.length), value]),
   )
+
+const sentenceCase = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1)

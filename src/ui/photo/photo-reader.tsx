@@ -94,6 +94,8 @@ export function PhotoReader({
     setSaid(words)
     if (reading.hasCard)
       showPhoto(correctedPicture(reading.photo, reading.readable), canvas.current!)
+    // What was found counts at once; what is changed of it is taken over again.
+    await use(reading, found, words)
   }
 
   function tap(x: number, y: number): void {
@@ -120,16 +122,20 @@ export function PhotoReader({
     else void read(all, null)
   }
 
-  async function use(): Promise<void> {
+  async function use(
+    { evidence }: Reading,
+    colours: readonly FoundColour[],
+    words: string,
+  ): Promise<void> {
     const photoHash = await keepDrawnPhoto(canvas.current!)
     setSaid(
-      photoHash ? 'Taken over, with the photo.' : 'Taken over. The photo itself was not kept.',
+      `${words} ${photoHash ? 'Taken over, with the photo.' : 'Taken over. The photo itself was not kept.'}`.trim(),
     )
     onUse(
-      counted.slice(0, MOST_KEPT).map((each) => ({
-        ...each,
-        evidence: { ...reading!.evidence, uncertainty: each.uncertainty },
-      })),
+      colours
+        .filter(({ counts }) => counts)
+        .slice(0, MOST_KEPT)
+        .map((each) => ({ ...each, evidence: { ...evidence, uncertainty: each.uncertainty } })),
       photoHash,
     )
   }
@@ -249,7 +255,7 @@ export function PhotoReader({
             type="button"
             className="key self-start"
             disabled={counted.length === 0}
-            onClick={() => void use()}
+            onClick={() => void use(reading, found, '')}
           >
             {counted.length > MOST_KEPT ? `Use the first ${MOST_KEPT}` : 'Use these colours'}
           </button>

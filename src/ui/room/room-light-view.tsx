@@ -6,6 +6,8 @@ import { HOUSE_RULES, type HouseRules } from '@/core/advice/house-rules'
 import { shadedBearingDeg } from '@/core/light/light-choice'
 import { daySentences } from '@/core/light/light-words'
 import type { LitRoom } from '@/core/light/room'
+import { lengthWords } from '@/core/units'
+import { useSettings } from '../settings/settings-context'
 import { useLight } from '../light-bar/light-context'
 import { DaySwitch } from './day-switch'
 import { LampPanel } from './lamp-panel'
@@ -33,6 +35,7 @@ export function RoomLightView({ room, otherRooms, houseRules, readings, samples 
       <h1 className="sr-only">Light of {room.name}</h1>
       <div className="grid gap-x-8 gap-y-6 p-5 lg:grid-cols-2">
         <div className="flex flex-col gap-6">
+          <RoomDetails room={room} otherRooms={otherRooms} />
           <WindowPanel room={room} />
           <LampPanel room={room} />
         </div>
@@ -49,20 +52,33 @@ export function RoomLightView({ room, otherRooms, houseRules, readings, samples 
           <LightFigures />
           <SlideBand samples={samples} />
           <MeterPanel roomId={room.id} visitId={room.visitId} readings={readings} />
-          <details className="border-t border-ink pt-2">
-            <summary className="min-h-11 content-center text-small font-medium">
-              Name, size and use
-            </summary>
-            <RoomForm
-              key={`${room.northSouthMm} ${room.eastWestMm} ${room.heightMm}`}
-              room={room}
-              otherRooms={otherRooms}
-              submit="Keep the room"
-            />
-          </details>
         </div>
       </div>
     </main>
+  )
+}
+
+/** Name, size, turn and use, said in a line until they are changed. */
+function RoomDetails({ room, otherRooms }: Pick<Props, 'room' | 'otherRooms'>) {
+  const { lengths } = useSettings()
+  const [northSouth, eastWest, height] = [room.northSouthMm, room.eastWestMm, room.heightMm].map(
+    (mm) => lengthWords(mm, lengths),
+  )
+  return (
+    <details>
+      <summary className="min-h-11 content-center text-small">
+        <span className="font-medium">Name, size and use:</span> {northSouth} north to south,{' '}
+        {eastWest} east to west, {height} high
+        {room.northDeg !== 0 && `, its north at ${room.northDeg}°`}{' '}
+        <span className="underline underline-offset-4">change</span>
+      </summary>
+      <RoomForm
+        key={`${room.northSouthMm} ${room.eastWestMm} ${room.heightMm}`}
+        room={room}
+        otherRooms={otherRooms}
+        submit="Keep the room"
+      />
+    </details>
   )
 }
 

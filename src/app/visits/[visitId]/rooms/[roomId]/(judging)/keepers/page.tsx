@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto'
 import { candidatePaint, keeperFinish, readingSourceOf } from '@/app/_load/paints'
 import {
   isUpIn,
@@ -71,6 +72,7 @@ export default async function KeepersPage({
         kind: '',
         colours: [],
       }}
+      firstId={randomUUID()}
       otherRooms={rooms.filter(({ id }) => id !== room.id).map(({ id, name }) => ({ id, name }))}
       rules={visit.houseRules}
     />
