@@ -60,6 +60,7 @@ async function takeAll(page) {
   await open(`${kitchen}/keepers${late}`)
   await shot('keepers')
   await page.getByRole('button', { name: 'Add what stays' }).click()
+  await page.getByLabel('Kind').selectOption('stone')
   await page.getByRole('button', { name: 'A photo' }).click()
   await page
     .getByLabel('Photo with a card')
@@ -107,4 +108,6 @@ async function takeAll(page) {
   await shot('history')
   await open('/decks')
   await shot('decks')
+  await open('/settings')
+  await shot('settings')
 }

@@ -51,7 +51,28 @@ export class App {
 }
 
 /** `app` is shared by the tests of a worker; those that stop it use `ownApp`. */
-export const test = base.extend<{ ownApp: App; emptyApp: App }, { app: App }>({
+// What a browser says of a server that was ended on purpose.
+const ENDED = /net::ERR_(CONNECTION|EMPTY_RESPONSE|INCOMPLETE)/
+
+interface Own {
+  /** What the console of a test may say: what it provokes on purpose. */
+  readonly consoleMay: readonly RegExp[]
+  readonly ownApp: App
+  readonly emptyApp: App
+}
+
+export const test = base.extend<Own, { app: App }>({
+  consoleMay: [[], { option: true }],
+  page: async ({ page, consoleMay }, provide) => {
+    const said: string[] = []
+    page.on('console', (message) => {
+      if (message.type() === 'error') said.push(message.text())
+    })
+    page.on('pageerror', (error) => said.push(String(error)))
+    await provide(page)
+    // No error, no 404, no refused style on any page.
+    expect(said.filter((text) => !consoleMay.some((may) => may.test(text)))).toEqual([])
+  },
   app: [
     async ({}, provide) => {
       const app = await App.start()

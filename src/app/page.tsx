@@ -1,9 +1,11 @@
 import Link from 'next/link'
 import { redirect } from 'next/navigation'
 import { loadKeptSettings } from '@/app/_load/settings'
+import { loadVisitSummary } from '@/app/_load/visit-summary'
 import { longDate } from '@/core/light/calendar-date'
 import { listVisits, VISITS_A_PAGE, type VisitSummary } from '@/db/visits'
 import { openDb } from '@/db/store'
+import { Patch } from '@/ui/swatch/patch'
 import { PutVisitBack } from '@/ui/brief/put-visit-back'
 
 const STAGES: readonly (readonly [VisitSummary['stage'], string])[] = [
@@ -106,22 +108,34 @@ export default async function VisitsPage({
 const addressOf = (typed: string, page: number): string =>
   `/?${new URLSearchParams({ ...(typed && { q: typed }), page: String(page) })}`
 
-function VisitLine({ visit }: { readonly visit: VisitSummary }) {
+async function VisitLine({ visit }: { readonly visit: VisitSummary }) {
   const page = visit.stage === 'finished' ? 'grid' : 'brief'
+  const { works, left } = await loadVisitSummary(visit.id)
   return (
     <Link
       href={`/visits/${visit.id}/${page}`}
-      className="grid min-h-16 grid-cols-[9.5rem_1fr_auto] items-center gap-4 px-1 py-2 hover:bg-mist max-sm:grid-cols-1 max-sm:gap-1"
+      className="grid min-h-18 grid-cols-[8.5rem_1fr_10rem_16rem] items-center gap-4 px-1 py-2 hover:bg-mist max-lg:grid-cols-[8.5rem_1fr_10rem] max-sm:grid-cols-1 max-sm:gap-1"
     >
       <span className="text-small">{longDate(visit.visitDate)}</span>
       <span>
         <span className="block font-display text-title leading-6">{visit.household}</span>
-        <span className="text-small text-dim">{visit.placeName}</span>
+        <span className="text-small text-dim">
+          {visit.placeName}, {visit.rooms} {visit.rooms === 1 ? 'room' : 'rooms'}
+        </span>
       </span>
-      <span className="text-right text-small text-dim max-sm:text-left">
-        {visit.rooms} {visit.rooms === 1 ? 'room' : 'rooms'}, {visit.candidates}{' '}
-        {visit.candidates === 1 ? 'candidate' : 'candidates'}, {visit.looks}{' '}
-        {visit.looks === 1 ? 'look' : 'looks'} kept
+      <span className="flex h-12 max-sm:h-8">
+        {works.map(({ id, words, colour }) => (
+          <Patch key={id} colour={colour} label={words} className="h-full max-w-14 flex-1" />
+        ))}
+      </span>
+      <span className="text-small text-dim max-lg:col-span-full">
+        {visit.stage === 'finished'
+          ? works.length > 0
+            ? `${works.length} ${works.length === 1 ? 'colour works' : 'colours work'}`
+            : 'nothing works'
+          : left.length > 0
+            ? `Left: ${left.slice(0, 2).join('; ')}`
+            : 'All seen'}
       </span>
     </Link>
   )

@@ -7,7 +7,7 @@ import { listKeepers } from '../db/keepers'
 import { listRooms } from '../db/rooms'
 import { findSettings } from '../db/settings'
 import { testDb } from '../db/test-db.fixture'
-import { listVisits, VISITS_A_PAGE } from '../db/visits'
+import { findVisit, listVisits, VISITS_A_PAGE } from '../db/visits'
 import {
   aHouse,
   brief,
@@ -139,6 +139,30 @@ test('a house that is turned later takes its windows along, but not one that was
       alongPercent: null,
     },
   ])
+})
+
+test('a room that is not set up yet becomes like another; one that has a window of its own does not', async () => {
+  const house = await aHouse(db)
+  const { visitId, kitchenId, hallId } = house
+  await done(db, 'keep-room', room(visitId, kitchenId, 'Kitchen', { northDeg: 20, heightMm: 3100 }))
+  await done(db, 'make-alike', { visitId, roomId: hallId, likeRoomId: kitchenId })
+  const [kitchen, hall] = await listRooms(db, visitId)
+  expect(hall).toMatchObject({ name: 'Hall', northDeg: 20, heightMm: 3100 })
+  const without = (fittings: readonly { readonly id: string }[]) =>
+    fittings.map(({ id: _, ...fitting }) => fitting)
+  expect(without(hall!.windows)).toEqual(without(kitchen!.windows))
+  expect(without(hall!.lamps)).toEqual(without(kitchen!.lamps))
+  expect(hall!.windows[0]!.id).not.toBe(kitchen!.windows[0]!.id)
+  const again = command(1, 'make-alike', { visitId, roomId: hallId, likeRoomId: kitchenId })
+  expect(await said(db, again)).toMatch(/windows or lamps of its own/)
+})
+
+test('the order of a day plan is kept, and let go', async () => {
+  const { visitId, kitchenId, hallId } = await aHouse(db)
+  await done(db, 'order-plan', { visitId, roomIds: [hallId, kitchenId] })
+  expect((await findVisit(db, visitId))!.planOrder).toEqual([hallId, kitchenId])
+  await done(db, 'order-plan', { visitId, roomIds: [] })
+  expect((await findVisit(db, visitId))!.planOrder).toEqual([])
 })
 
 test('settings are one row, kept in the record; what is no name, unit or school is refused and changes nothing', async () => {

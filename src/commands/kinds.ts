@@ -12,7 +12,9 @@ import { keepReading } from './keep-reading'
 import { keepRoom } from './keep-room'
 import { keepSettings } from './keep-settings'
 import { keepWindow } from './keep-window'
+import { makeAlike } from './make-alike'
 import { openDeck } from './open-deck'
+import { orderPlan } from './order-plan'
 import { orderRooms } from './order-rooms'
 import { propose } from './propose'
 import { removeFitting } from './remove-fitting'
@@ -29,7 +31,9 @@ export const KINDS = {
   'remove-visit': removeVisit,
   'keep-room': keepRoom,
   'copy-room': copyRoom,
+  'make-alike': makeAlike,
   'order-rooms': orderRooms,
+  'order-plan': orderPlan,
   'remove-room': removeRoom,
   'keep-window': keepWindow,
   'keep-lamp': keepLamp,

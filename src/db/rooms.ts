@@ -238,21 +238,36 @@ export async function copyRoom(
     [visitId, roomId, copyId, name, at],
   )
   if (copied.length === 0) return false
+  await copyFittings(tx, roomId, copyId)
+  return true
+}
+
+/** Gives a room the windows, doors and lamps of another. */
+export async function copyFittings(tx: Db, fromRoomId: string, toRoomId: string): Promise<void> {
   await tx.query(
     `insert into room_window (id, room_id, bearing_deg, width_mm, height_mm, sill_mm, pitch_deg, glazing,
        curtain, overhang_mm, opposite, opposite_deg, ground, along_percent)
      select ${COPIED_ID}, $2::uuid, bearing_deg, width_mm, height_mm, sill_mm, pitch_deg, glazing,
        curtain, overhang_mm, opposite, opposite_deg, ground, along_percent
      from room_window where room_id = $1 and removed_at is null`,
-    [roomId, copyId],
+    [fromRoomId, toRoomId],
   )
   await tx.query(
     `insert into lamp (id, room_id, bulb, cct_k, lumens, place, evening)
      select ${COPIED_ID}, $2::uuid, bulb, cct_k, lumens, place, evening
      from lamp where room_id = $1 and removed_at is null`,
-    [roomId, copyId],
+    [fromRoomId, toRoomId],
   )
-  return true
+}
+
+/** Gives a room the size, the turn and the use of another; each keeps its name. */
+export async function likenRoom(tx: Db, roomId: string, likeRoomId: string): Promise<void> {
+  await tx.query(
+    `update room set north_south_mm = l.north_south_mm, east_west_mm = l.east_west_mm, height_mm = l.height_mm,
+       north_deg = l.north_deg, use_hours = l.use_hours, treatment = l.treatment
+     from room l where room.id = $1 and l.id = $2`,
+    [roomId, likeRoomId],
+  )
 }
 
 /** Writes a window or a door, new or changed; false where that id is of another room's. */

@@ -25,9 +25,11 @@ const VisitRow = z.object({
   timeZone: z.string(),
   visitDate: z.iso.date(),
   stage: z.enum(STAGES),
+  /** In which order its rooms are to be seen; empty leaves it to the light. */
+  planOrder: z.array(z.uuid()),
 })
 export type Visit = z.infer<typeof VisitRow>
-export type NewVisit = Omit<Visit, 'stage'>
+export type NewVisit = Omit<Visit, 'stage' | 'planOrder'>
 
 // In progress once a look stands, finished when the consultant says so.
 const STAGE = `case
@@ -40,7 +42,7 @@ const COLUMNS = `v.id, v.household, v.wishes, v.will_not_have as "willNotHave", 
   (select coalesce(json_object_agg(r.rule, r.school), '{}') from visit_house_rule r
     where r.visit_id = v.id) as "houseRules",
   v.place_name as "placeName", v.latitude_deg as "latitudeDeg", v.longitude_deg as "longitudeDeg",
-  v.time_zone as "timeZone", v.visit_date as "visitDate", ${STAGE} as stage`
+  v.time_zone as "timeZone", v.visit_date as "visitDate", v.plan_order as "planOrder", ${STAGE} as stage`
 
 const VisitSummaryRow = VisitRow.pick({
   id: true,
@@ -158,4 +160,9 @@ export async function setVisitRemoved(tx: Db, id: string, at: string | null): Pr
      where id = $1`,
     [id, at],
   )
+}
+
+/** Says in which order the rooms of a visit are to be seen. */
+export async function setPlanOrder(tx: Db, id: string, roomIds: readonly string[]): Promise<void> {
+  await tx.query('update visit set plan_order = $2::uuid[] where id = $1', [id, roomIds])
 }

@@ -2,10 +2,21 @@ import { COMPARATORS } from '@/core/undertone/comparators'
 import { aspectOf } from '@/core/light/aspect'
 import { clockOfMinutes, clockTime, minuteAtClockTime, type LocalDay } from '@/core/light/day-clock'
 import type { Sky } from '@/core/light/sky'
+import { isJudgedAgainst } from '@/core/pairing/keeper-kind'
 import { dayPlan, MOST_ROOMS } from '@/core/plan/day-plan'
 import { simulatedForecaster } from '@/devices/sky-forecast'
 import { candidatePaint } from './paints'
-import { loadCandidates, loadDecks, loadRoomDays, loadVisit } from './visit-page'
+import {
+  isUpIn,
+  loadCandidates,
+  loadDecks,
+  loadKeepers,
+  loadRoomDays,
+  loadVisit,
+} from './visit-page'
+
+// What a room takes with nothing to compare in it yet, in pairs held up (common practice: some minutes).
+const LOOK_ROUND = 6
 
 /**
  * In which order to see the rooms of a visit, and what is left for later.
@@ -23,6 +34,14 @@ export async function loadDayPlan(visitId: string, sky: Sky | null = null) {
   )
   const colours =
     candidates.length > 0 ? candidates : COMPARATORS.map(({ reflectance }) => reflectance)
+  const keepers = await loadKeepers(visit.id)
+  const proposed = await loadCandidates(visit.id)
+  // A look round, and each candidate held to each thing that stays.
+  const workIn = (roomId: string): number =>
+    LOOK_ROUND +
+    keepers.filter(({ roomIds, state }) => roomIds.includes(roomId) && isJudgedAgainst(state))
+      .length *
+      proposed.filter((candidate) => isUpIn(candidate, roomId)).length
   const place = { latitudeDeg: visit.latitudeDeg, longitudeDeg: visit.longitudeDeg }
   const forecast = await simulatedForecaster(visit.climate).forecast(place, visit.visitDate)
   const [first] = roomDays.values()
@@ -32,10 +51,11 @@ export async function loadDayPlan(visitId: string, sky: Sky | null = null) {
     sky ?? forecast.hours[day ? Number(clockTime(day, minute).slice(0, 2)) : 12]!
   const plan = day
     ? dayPlan(
-        rooms.map(({ id }) => ({ id, roomDay: roomDays.get(id)!, colours })),
+        rooms.map(({ id }) => ({ id, roomDay: roomDays.get(id)!, colours, work: workIn(id) })),
         minuteOfClock(day, visit.fromMinute),
         minuteOfClock(day, visit.toMinute),
         skyAt,
+        visit.planOrder,
       )
     : null
   return {
@@ -44,6 +64,7 @@ export async function loadDayPlan(visitId: string, sky: Sky | null = null) {
     forecast,
     skyAt,
     plan,
+    roomDays,
     hasCandidates: candidates.length > 0,
     leftOut: page.rooms.slice(MOST_ROOMS).map(({ name }) => name),
     rooms: new Map(

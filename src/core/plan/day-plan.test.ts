@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { reflectanceOfReading } from '../paint/reading'
 import { PLAIN_LAMP, PLAIN_WINDOW } from '../light/room'
-import { bestAssignment, dayPlan, MOST_ROOMS, type PlanRoom } from './day-plan'
+import { bestAssignment, dayPlan, MOST_ROOMS, whyThen, type PlanRoom } from './day-plan'
 import { utcDay } from '../light/utc-day.fixture'
 
 const permutations = (items: readonly number[]): number[][] =>
@@ -61,6 +61,25 @@ test('east rooms are seen in the morning and west rooms late (common practice)',
     [360, 780],
     [780, 1200],
   ])
+})
+
+test('a hand’s order stands, rooms it does not name come after; a slot is as long as the work in it', () => {
+  const rooms = [room('west', 270), { ...room('east', 90), work: 3 }, room('north', 0)]
+  const { stops } = dayPlan(rooms, 600, 900, () => 'clear', ['north', 'west', 'gone'])
+  expect(stops.map(({ roomId, fromMinute, toMinute }) => [roomId, fromMinute, toMinute])).toEqual([
+    ['north', 600, 660],
+    ['west', 660, 720],
+    ['east', 720, 900],
+  ])
+  expect(() => dayPlan([{ ...room('west', 270), work: 0 }], 600, 900, () => 'clear')).toThrow(
+    /over 0, got 0/,
+  )
+})
+
+test('why a room is seen then is said in words', () => {
+  expect(whyThen({ change: 0.1, mostChange: 0.3 })).toMatch(/any hour/)
+  expect(whyThen({ change: 4, mostChange: 4.2 })).toMatch(/change most here/)
+  expect(whyThen({ change: 1, mostChange: 4.2 })).toMatch(/Others need/)
 })
 
 test('moments outside the visit are listed for later, those inside are not', () => {

@@ -11,6 +11,8 @@ export interface PlanRoom {
   readonly roomDay: RoomDay
   /** Its candidates, or reference colours before there are any; at least one. */
   readonly colours: readonly Reflectance[]
+  /** How much there is to do in it, beside the other rooms: pairs to be held up, at least 1; left out, as much as elsewhere. */
+  readonly work?: number
 }
 
 export interface Stop {
@@ -40,36 +42,70 @@ export interface DayPlan {
 export const MOST_ROOMS = 14
 
 /**
- * The order in which to see the rooms of a visit: its hours are shared out evenly, and each room gets the slot in which
- * its colours stand farthest from their middle over the day, as far as the others allow.
+ * The order in which to see the rooms of a visit: each room gets the part of its hours in which its colours stand farthest
+ * from their middle over the day, as far as the others allow; a slot is as long as the work in it.
  *
  * @param skyAt the sky expected at a minute of the day
- * @throws RangeError for more than 14 rooms
+ * @param byHand rooms in the order that a hand has put them in; rooms it does not name come after
+ * @throws RangeError for more than 14 rooms, or for work that is no positive number
  */
 export function dayPlan(
   rooms: readonly PlanRoom[],
   fromMinute: number,
   toMinute: number,
   skyAt: (minute: number) => Sky,
+  byHand: readonly string[] = [],
 ): DayPlan {
   if (rooms.length > MOST_ROOMS)
     throw new RangeError(`a day plan takes at most ${MOST_ROOMS} rooms, got ${rooms.length}`)
+  for (const { work = 1 } of rooms)
+    if (!(work > 0)) throw new RangeError(`the work in a room must be over 0, got ${work}`)
   const length = (toMinute - fromMinute) / Math.max(1, rooms.length)
   const middles = rooms.map((_, slot) => Math.round(fromMinute + (slot + 0.5) * length))
   const changes = rooms.map((room) => changesAt(room, middles, skyAt))
-  const stops = bestAssignment(changes).map((room, slot): Stop => ({
-    roomId: rooms[room]!.id,
-    fromMinute: Math.round(fromMinute + slot * length),
-    toMinute: Math.round(fromMinute + (slot + 1) * length),
-    change: changes[room]![slot]!,
-    mostChange: Math.max(...changes[room]!),
-  }))
+  const order = byHand.length > 0 ? orderByHand(rooms, byHand) : bestAssignment(changes)
+  const all = rooms.reduce((sum, { work = 1 }) => sum + work, 0)
+  let done = 0
+  const stops = order.map((place): Stop => {
+    const room = rooms[place]!
+    const at = (work: number): number =>
+      Math.round(fromMinute + (work / all) * (toMinute - fromMinute))
+    const [from, to] = [at(done), at(done + (room.work ?? 1))]
+    done += room.work ?? 1
+    const [change] = changesAt(room, [Math.round((from + to) / 2)], skyAt)
+    return {
+      roomId: room.id,
+      fromMinute: from,
+      toMinute: to,
+      change: change!,
+      mostChange: Math.max(change!, ...changes[place]!),
+    }
+  })
   const later = rooms.flatMap(({ id, roomDay }) =>
     dayRibbon(roomDay, skyAt(fromMinute))
       .moments.filter(({ minute }) => minute < fromMinute || minute > toMinute)
       .map(({ name, minute }): UnseenMoment => ({ roomId: id, name, minute })),
   )
   return { stops, later }
+}
+
+/** Places of the rooms as a hand has put them, the rest after. */
+function orderByHand(rooms: readonly PlanRoom[], byHand: readonly string[]): number[] {
+  const rank = (place: number): number => {
+    const at = byHand.indexOf(rooms[place]!.id)
+    return at < 0 ? byHand.length + place : at
+  }
+  return rooms.map((_, place) => place).sort((p, q) => rank(p) - rank(q))
+}
+
+// Under half a unit nobody sees a room's colours change.
+const SEEN_CHANGE = 0.5
+
+/** Why a room is seen when it is, in plain words. */
+export function whyThen({ change, mostChange }: Pick<Stop, 'change' | 'mostChange'>): string {
+  if (mostChange < SEEN_CHANGE) return 'Its colours hardly change that day: any hour does.'
+  if (mostChange - change < SEEN_CHANGE) return 'Its colours change most here.'
+  return 'Others need its best hour more: look once more at another.'
 }
 
 const DAY_STEP_MINUTES = 60

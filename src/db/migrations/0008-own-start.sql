@@ -20,3 +20,6 @@ alter table keeper drop constraint keeper_kind_check,
     'door', 'trim', 'metal', 'carpet', 'appliance', 'upholstery', 'curtain', 'mirror', 'rug', 'other', 'cushion', 'art')),
   add column texture text check (texture in ('smooth', 'woven', 'pile', 'hewn')),
   add column walls text[] not null default '{}' check (walls <@ array['north', 'east', 'south', 'west']);
+
+-- In which order the rooms are to be seen, once a hand has moved one; until then as it is computed.
+alter table visit add column plan_order uuid[] not null default '{}';

@@ -181,7 +181,10 @@ export function BenchView({ visitId, roomId, keepers, candidates, looks: known }
           onStrike={(look) => void takeBack(look)}
         />
         <HeldKeys sample={held} candidatePercent={pair.candidate.strengthPercent} onChange={hold} />
-        <VerdictKeys key={pairId} busy={busy} onKeep={keep} />
+        {/* On a phone they stay under the thumb, whatever is read above. */}
+        <div className="max-sm:sticky max-sm:bottom-0 max-sm:z-10 max-sm:-mx-4 max-sm:bg-paper max-sm:px-2 max-sm:py-1">
+          <VerdictKeys key={pairId} busy={busy} onKeep={keep} />
+        </div>
         <div className="flex items-center justify-between gap-4 text-fine text-dim">
           <span>A screen is not paint: rule from boards and eyes.</span>
           <span

@@ -20,7 +20,12 @@ import { WindowPanel } from './window-panel'
 
 interface Props {
   readonly room: LightRoom
-  readonly otherRooms: readonly { readonly id: string; readonly name: string }[]
+  readonly otherRooms: readonly {
+    readonly id: string
+    readonly name: string
+    /** It has a window or a lamp. */
+    readonly isSetUp: boolean
+  }[]
   readonly houseRules: HouseRules
   readonly readings: readonly KeptReading[]
   readonly samples: readonly SlidSample[]
@@ -36,7 +41,7 @@ export function RoomLightView({ room, otherRooms, houseRules, readings, samples 
       <div className="grid gap-x-8 gap-y-6 p-5 lg:grid-cols-2">
         <div className="flex flex-col gap-6">
           <RoomDetails room={room} otherRooms={otherRooms} />
-          <WindowPanel room={room} />
+          <WindowPanel room={room} likeRooms={otherRooms.filter(({ isSetUp }) => isSetUp)} />
           <LampPanel room={room} />
         </div>
         <div className="flex flex-col gap-5">

@@ -11,7 +11,14 @@ import { openingsOf, openingWords, type Opening } from './openings'
 import { RoomPlan } from './room-plan'
 
 /** Windows and doors on a plan: tap a wall to put one in, tap one to change it, drag it along its wall. */
-export function WindowPanel({ room }: { readonly room: LightRoom }) {
+export function WindowPanel({
+  room,
+  likeRooms,
+}: {
+  readonly room: LightRoom
+  /** Rooms that are set up, to be like. */
+  readonly likeRooms: readonly { readonly id: string; readonly name: string }[]
+}) {
   const { lengths } = useSettings()
   const { change, message } = useChange()
   const [edited, setEdited] = useState<string | null>(null)
@@ -56,6 +63,27 @@ export function WindowPanel({ room }: { readonly room: LightRoom }) {
         <p className="mt-2 border-l-4 border-ink pl-3 text-small">
           No window and no lamp yet: nothing can be seen in here. Tap a wall to put a window in it,
           or add a lamp below.
+          {likeRooms.length > 0 && (
+            <span className="flex flex-wrap items-center gap-x-3">
+              Or all of it like
+              {likeRooms.map(({ id, name }) => (
+                <button
+                  key={id}
+                  type="button"
+                  className="min-h-11 underline underline-offset-4"
+                  onClick={() =>
+                    void change(
+                      'make-alike',
+                      { visitId: room.visitId, roomId: room.id, likeRoomId: id },
+                      `Like ${name} now.`,
+                    )
+                  }
+                >
+                  {name}
+                </button>
+              ))}
+            </span>
+          )}
         </p>
       )}
       <OpeningForm

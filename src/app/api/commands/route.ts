@@ -19,7 +19,8 @@ export async function POST(request: Request): Promise<Response> {
   }
   try {
     const answer = await apply(await openDb(), sent, new Date().toISOString())
-    return Response.json(answer, { status: answer.ok ? 200 : 422 })
+    // A refusal is an answer too: what was sent arrived, and this is what came of it.
+    return Response.json(answer)
   } catch (error) {
     console.error(error)
     return refuse('Something went wrong in the store; nothing was kept of this change.', 500)

@@ -2,15 +2,17 @@ import Link from 'next/link'
 import { loadDayPlan } from '@/app/_load/day-plan'
 import { KIT } from '@/core/advice/brief'
 import { longDate } from '@/core/light/calendar-date'
-import { clockTime } from '@/core/light/day-clock'
+import { clockTime, minuteAtClockTime } from '@/core/light/day-clock'
+import { dayRibbon } from '@/core/light/ribbon'
+import { whyThen } from '@/core/plan/day-plan'
 import { SKIES } from '@/core/light/sky'
 import { ReadingPage } from '@/ui/frame/reading-page'
+import { DayPicture } from '@/ui/plan/day-picture'
 import { SKY_WORDS } from '@/core/light/source-words'
 
 export const metadata = { title: 'Day plan' }
 
-// Under half a unit nobody sees a room's colours change.
-const SEEN_CHANGE = 0.5
+const HOURS = ['06:00', '09:00', '12:00', '15:00', '18:00', '21:00'] as const
 
 export default async function PlanPage({
   params,
@@ -21,10 +23,8 @@ export default async function PlanPage({
 }) {
   const asked = (await searchParams).sky
   const sky = SKIES.find((each) => each === asked) ?? null
-  const { visit, day, plan, forecast, skyAt, rooms, hasCandidates, leftOut } = await loadDayPlan(
-    (await params).visitId,
-    sky,
-  )
+  const { visit, day, plan, forecast, skyAt, rooms, roomDays, hasCandidates, leftOut } =
+    await loadDayPlan((await params).visitId, sky)
   if (!day || !plan)
     return (
       <ReadingPage>
@@ -36,9 +36,8 @@ export default async function PlanPage({
       </ReadingPage>
     )
   const expected = (minute: number): string => SKY_WORDS[skyAt(minute)].toLowerCase()
-  const isEven = plan.stops.every(({ mostChange }) => mostChange < SEEN_CHANGE)
   return (
-    <ReadingPage>
+    <ReadingPage wide>
       <div className="flex flex-wrap items-baseline justify-between gap-4">
         <h1 className="text-head">Day plan for {longDate(visit.visitDate)}</h1>
         <a href={`/api/visits/${visit.id}/plan`} className="key" download>
@@ -63,37 +62,41 @@ export default async function PlanPage({
           </Link>
         ))}
       </nav>
-      {isEven && (
-        <p className="mt-3 border-l-4 border-ink pl-3 text-small">
-          Under this sky no room changes much through the day: see them in any order, and once more
-          when the sun is out.
-        </p>
+      {plan.stops.length > 0 && (
+        <DayPicture
+          visitId={visit.id}
+          fromMinute={plan.stops[0]!.fromMinute}
+          toMinute={plan.stops.at(-1)!.toMinute}
+          isByHand={visit.planOrder.length > 0}
+          hours={HOURS.flatMap((clock) => {
+            const minute = minuteAtClockTime(day, clock)
+            return minute === null ? [] : [{ minute, clock }]
+          })}
+          rooms={plan.stops.map((stop) => {
+            const { roomId, fromMinute, toMinute } = stop
+            const ribbon = dayRibbon(
+              roomDays.get(roomId)!,
+              skyAt(Math.round((fromMinute + toMinute) / 2)),
+            )
+            return {
+              id: roomId,
+              name: rooms.get(roomId)!.name,
+              says: `${rooms.get(roomId)!.aspect}, ${expected(fromMinute)}`,
+              why: whyThen(stop),
+              href: `/visits/${visit.id}/rooms/${roomId}/light?light=room&day=${visit.visitDate}&at=${clockTime(day, Math.round((fromMinute + toMinute) / 2))}`,
+              fromMinute,
+              toMinute,
+              clock: `${clockTime(day, fromMinute)}–${clockTime(day, toMinute)}`,
+              ribbon,
+              moments: ribbon.moments.map(({ name, minute }) => ({
+                name,
+                minute,
+                at: clockTime(day, minute),
+              })),
+            }
+          })}
+        />
       )}
-      <ol className="mt-4">
-        {plan.stops.map(({ roomId, fromMinute, toMinute, change, mostChange }) => (
-          <li
-            key={roomId}
-            className="grid grid-cols-[8rem_1fr_auto] items-baseline gap-4 border-b border-rule py-3"
-          >
-            <span className="font-medium tabular-nums">
-              {clockTime(day, fromMinute)}–{clockTime(day, toMinute)}
-            </span>
-            <Link
-              href={`/visits/${visit.id}/rooms/${roomId}/light?light=room&day=${visit.visitDate}&at=${clockTime(day, Math.round((fromMinute + toMinute) / 2))}`}
-              className="underline-offset-4 hover:underline"
-            >
-              <span className="font-display text-title">{rooms.get(roomId)!.name}</span>{' '}
-              <span className="text-small text-dim">
-                {rooms.get(roomId)!.aspect}, {expected(fromMinute)}
-              </span>
-            </Link>
-            <span className="text-small text-dim tabular-nums">
-              {change.toFixed(1)} units from its middle
-              {mostChange - change > 0.5 && `, ${mostChange.toFixed(1)} at its best slot`}
-            </span>
-          </li>
-        ))}
-      </ol>
       {leftOut.length > 0 && (
         <p className="mt-2 text-small">Too many for one visit: {leftOut.join(', ')}.</p>
       )}

@@ -23,7 +23,13 @@ export default async function LightPage({
   return (
     <RoomLightView
       room={room}
-      otherRooms={rooms.filter(({ id }) => id !== room.id).map(({ id, name }) => ({ id, name }))}
+      otherRooms={rooms
+        .filter(({ id }) => id !== room.id)
+        .map(({ id, name, windows, lamps }) => ({
+          id,
+          name,
+          isSetUp: windows.length + lamps.length > 0,
+        }))}
       houseRules={visit.houseRules}
       readings={readings.filter((reading) => reading.roomId === room.id)}
       // Before any candidate is taken up, the reference colours are carried.
