@@ -21,7 +21,7 @@ module.exports = {
     {
       name: 'core-stands-alone',
       severity: 'error',
-      from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^src/core/', pathNot: '\\.(test|fixture)\\.ts$' },
       to: { pathNot: ['^src/core/', '^node_modules/(suncalc|ml-matrix)/'] },
     },
   ],

@@ -35,6 +35,7 @@ export class App {
   async end(
     signal: NodeJS.Signals,
   ): Promise<{ code: number | null; signal: NodeJS.Signals | null }> {
+    wasEnded = true
     this.server.child.kill(signal)
     return this.server.ended
   }
@@ -52,25 +53,28 @@ export class App {
 
 /** `app` is shared by the tests of a worker; those that stop it use `ownApp`. */
 // What a browser says of a server that was ended on purpose.
-const ENDED = /net::ERR_(CONNECTION|EMPTY_RESPONSE|INCOMPLETE)/
+const ENDED = /net::ERR_/
+let wasEnded = false
 
 interface Own {
   /** What the console of a test may say: what it provokes on purpose. */
-  readonly consoleMay: readonly RegExp[]
+  readonly consoleMay: RegExp[]
   readonly ownApp: App
   readonly emptyApp: App
 }
 
 export const test = base.extend<Own, { app: App }>({
-  consoleMay: [[], { option: true }],
+  consoleMay: async ({}, provide) => provide([]),
   page: async ({ page, consoleMay }, provide) => {
     const said: string[] = []
+    wasEnded = false
     page.on('console', (message) => {
       if (message.type() === 'error') said.push(message.text())
     })
     page.on('pageerror', (error) => said.push(String(error)))
     await provide(page)
     // No error, no 404, no refused style on any page.
+    if (wasEnded) consoleMay.push(ENDED)
     expect(said.filter((text) => !consoleMay.some((may) => may.test(text)))).toEqual([])
   },
   app: [

@@ -95,7 +95,7 @@ export function PhotoReader({
     if (reading.hasCard)
       showPhoto(correctedPicture(reading.photo, reading.readable), canvas.current!)
     // What was found counts at once; what is changed of it is taken over again.
-    await use(reading, found, words)
+    await takeOver(reading, found, words)
   }
 
   function tap(x: number, y: number): void {
@@ -122,7 +122,7 @@ export function PhotoReader({
     else void read(all, null)
   }
 
-  async function use(
+  async function takeOver(
     { evidence }: Reading,
     colours: readonly FoundColour[],
     words: string,
@@ -255,7 +255,7 @@ export function PhotoReader({
             type="button"
             className="key self-start"
             disabled={counted.length === 0}
-            onClick={() => void use(reading, found, '')}
+            onClick={() => void takeOver(reading, found, '')}
           >
             {counted.length > MOST_KEPT ? `Use the first ${MOST_KEPT}` : 'Use these colours'}
           </button>
