@@ -75,7 +75,7 @@ export default tseslint.config(
   },
   {
     files: ['src/core/**/*.ts'],
-    ignores: ['**/*.test.ts'],
+    ignores: ['**/*.test.ts', '**/runs.fixture.ts'],
     rules: {
       'import/no-nodejs-modules': 'error',
       'no-restricted-globals': ['error', ...IMPURE],
