@@ -356,7 +356,7 @@ test('the history tells each change in a sentence, also what was taken out since
     'Oneling at 75 % proposed for Kitchen, walls',
     'Stone in Kitchen: stone, staying',
     expect.stringMatching(/^Lamp in Kitchen: \d+ K, \d+ lumens$/),
-    'Window in Kitchen: faces south, 1.20 m × 1.20 m',
+    'Window in Kitchen: faces south, 1.2 m × 1.2 m',
     'Room: Hall',
     'Room: Kitchen',
     'Brief: The Ashbys, Somewhere, 2026-06-21',

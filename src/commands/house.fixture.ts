@@ -281,4 +281,4 @@ export async function wholeRecord(
 
 /** Empties a store between tests. */
 export const empty = (db: Db): Promise<void> =>
-  db.exec('truncate visit, deck, event, command, photo cascade')
+  db.exec('truncate visit, deck, event, command, photo, settings cascade')
