@@ -155,7 +155,9 @@ export async function demoVisit(page: Page, app: App, household = VISIT): Promis
 /** The address of a room of a visit, without its step. */
 export async function roomOf(page: Page, visit: string, room: string): Promise<string> {
   await open(page, `${visit}/brief`)
-  const link = page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: room })
+  const link = page
+    .getByRole('region', { name: 'Rooms of the visit' })
+    .getByRole('link', { name: room })
   return new URL((await link.getAttribute('href'))!, visit).href.replace(/\/light.*$/, '')
 }
 

@@ -157,6 +157,7 @@ test('the house rule on trim, changed in the brief, puts its own trim first', as
 }) => {
   const visit = await demoVisit(page, app, 'Mrs Quillan')
   await open(page, `${visit}/brief`)
+  await page.getByText(/^House rules:/).click()
   await page.getByLabel('Trim').selectOption('same')
   await page.getByRole('button', { name: 'Keep the brief' }).click()
   await expect(page.getByText('Kept.')).toBeVisible()

@@ -85,7 +85,9 @@ test('L* of 140, a hex of five digits and a colour no finish has are refused', a
 test('a whole deck comes in from CSV; a broken one is refused by line and leaves nothing', async ({
   page,
   ownApp: app,
+  consoleMay,
 }) => {
+  consoleMay.push(/status of 4\d\d/)
   await open(page, `${app.url}/decks`)
   const send = async (name: string, body: string | Buffer) => {
     await page.getByLabel('Maker').fill('Oddney and Daughters')
@@ -112,7 +114,8 @@ test('a whole deck comes in from CSV; a broken one is refused by line and leaves
   await expect(page.getByText('Oddney and Daughters has a deck “Whole” already.')).toBeVisible()
 })
 
-test('addresses of nothing say so', async ({ page, app }) => {
+test('addresses of nothing say so', async ({ page, app, consoleMay }) => {
+  consoleMay.push(/status of 404/)
   for (const address of [
     '/visits/nonsense/brief',
     '/visits/00000000-0000-4000-8000-000000000000/grid',

@@ -58,7 +58,7 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
   })
 
   await test.step('the room, its west window and its lamps', async () => {
-    await pressKeyOn(page, page.getByText('Name, size and use'))
+    await pressKeyOn(page, page.locator('summary', { hasText: 'Name, size and use' }))
     await typeInto(page, page.getByLabel('North to south'), '5')
     await typeInto(page, page.getByLabel('East to west'), '3.6 m')
     await pressKeyOn(page, button('Keep the room'))

@@ -102,7 +102,7 @@ test('a finish that runs on into another room is entered once and judged in both
   const snug = await roomOf(page, visit, 'Basement snug')
   await open(page, `${snug}/keepers?light=lamps`)
   await addKeeper(page, 'Quarry tiles')
-  await page.getByText('How much of it, how dear, where else').click()
+  await page.getByText('How much of it, how dear, how rough, where').click()
   await page.getByLabel('South bedroom').check()
   await page.getByLabel('L*').fill('45')
   await page.getByLabel('a*').fill('18')

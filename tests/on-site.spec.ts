@@ -58,7 +58,7 @@ test('an empty store of one’s own: by keyboard alone, in feet, on a turned hou
   })
 
   await test.step('the kitchen: its size in feet, turned by 33°, a window and lamps', async () => {
-    await pressKeyOn(page, page.getByText(/Name, size and use/))
+    await pressKeyOn(page, page.locator('summary', { hasText: 'Name, size and use' }))
     await typeInto(page, page.getByLabel('North to south'), `14' 6"`)
     await typeInto(page, page.getByLabel('East to west'), '12 ft')
     await typeInto(page, page.getByLabel('North wall faces'), '33')

@@ -38,7 +38,7 @@ export function DateField({
           hint={picked ? weekdayOf(picked, locale) : hint}
         />
         <Popover.Trigger asChild>
-          <button type="button" className="key mt-6" aria-label={`${label}: calendar`}>
+          <button type="button" className="key mt-6">
             Calendar
           </button>
         </Popover.Trigger>
@@ -48,7 +48,7 @@ export function DateField({
           align="end"
           sideOffset={4}
           className="z-10 border border-ink bg-paper p-3"
-          aria-label={`${label}: calendar`}
+          aria-label="Calendar"
         >
           <DayPicker
             mode="single"

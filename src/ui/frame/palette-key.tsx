@@ -28,7 +28,7 @@ export function PaletteKey({ destinations }: { readonly destinations: readonly D
         aria-keyshortcuts="Control+K Meta+K"
         onClick={() => setAsked(true)}
       >
-        Go to <kbd className="max-lg:hidden">Ctrl K</kbd>
+        Go to <kbd className="max-2xl:hidden">Ctrl K</kbd>
       </button>
       {asked && <Palette destinations={destinations} onClose={() => setAsked(false)} />}
     </>

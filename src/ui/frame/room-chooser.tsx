@@ -44,10 +44,8 @@ export function RoomChooser({
           >
             <CompassTick bearingsDeg={each.bearingsDeg} />
             <span className="font-medium">{each.name}</span>
-            <span className="text-fine">
-              <span className="sr-only">{each.aspectWords}, </span>
-              {each.dimness}
-            </span>
+            <span className="sr-only">{each.aspectWords},</span>
+            <span className="text-fine max-2xl:sr-only">{each.dimness}</span>
           </Link>
         ))}
       </nav>

@@ -112,12 +112,6 @@ export function VisitFrame({
           hrefOf={(id) => `${base}/rooms/${id}/${step ?? 'light'}${query}`}
         />
         <StepChooser steps={steps} />
-        <Link
-          href={`${base}/rooms/new`}
-          className="flex shrink-0 items-center border-l border-rule px-3 text-small whitespace-nowrap underline-offset-4 hover:underline max-sm:hidden"
-        >
-          Add a room
-        </Link>
         <span className="hidden items-center px-3 text-small whitespace-nowrap 2xl:flex">
           {household}
         </span>

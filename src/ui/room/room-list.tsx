@@ -41,6 +41,8 @@ export function RoomList({
   readonly northDeg: number
 }) {
   const { change, message } = useChange()
+  // Nothing else waits for a new order to be kept.
+  const order = useChange()
   const [removed, setRemoved] = useState<ListedRoom | null>(null)
   const [moved, setMoved] = useState<readonly string[] | null>(null)
   const sensors = useSensors(
@@ -62,7 +64,7 @@ export function RoomList({
       shown.indexOf(String(over.id)),
     )
     setMoved(sorted)
-    void change('order-rooms', { visitId, roomIds: sorted }).then(() => setMoved(null))
+    void order.change('order-rooms', { visitId, roomIds: sorted }).then(() => setMoved(null))
   }
 
   return (
@@ -113,7 +115,7 @@ export function RoomList({
         aria-label="What came of it"
         className="flex items-center gap-4 text-small font-semibold"
       >
-        {message}
+        {message || order.message}
         {removed && (
           <button
             type="button"
