@@ -34,7 +34,10 @@ function socketsOf(pid: number): string[] {
 test('the server has sockets on the loopback address and its own port only', async ({
   page,
   app,
+  consoleMay,
 }) => {
+  // One of the views is an address of nothing.
+  consoleMay.push(/status of 404/)
   for (const address of await everyView(page, app)) await open(page, address)
   const sockets = socketsOf(app.pid)
   const port = app.port.toString(16).toUpperCase().padStart(4, '0')

@@ -9,6 +9,7 @@ export async function everyView(page: Page, app: App): Promise<string[]> {
   return [
     app.url,
     `${app.url}/decks`,
+    `${app.url}/settings`,
     `${app.url}/visits/new`,
     `${visit}/brief`,
     `${visit}/plan`,
