@@ -77,7 +77,6 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
 
   await test.step('the stone that stays', async () => {
     await pressKeyOn(page, spine(/^Keepers/))
-    await pressKeyOn(page, button('Add what stays'))
     await typeInto(page, page.getByRole('textbox', { name: 'What stays' }), 'Stone counter')
     await chooseKind(page, 'stone')
     for (const [axis, value] of [

@@ -154,7 +154,9 @@ test('rooms are put in order, copied, taken out and put back', async ({ page, ap
   // By key: picked up, moved down, let go.
   await list.getByRole('button', { name: 'Move Living room' }).focus()
   await page.keyboard.press('Space')
+  await expect(page.getByText('Living room: place 1 of 2.')).toBeAttached()
   await page.keyboard.press('ArrowDown')
+  await expect(page.getByText('Living room: place 2 of 2.')).toBeAttached()
   await page.keyboard.press('Space')
   await expect(names.first()).toContainText('Back study')
   await list.getByRole('button', { name: 'Copy Back study' }).click()

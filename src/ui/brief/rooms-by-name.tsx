@@ -58,7 +58,8 @@ export function RoomNameField({
   }
 
   function onKeyDown(event: KeyboardEvent): void {
-    if (event.key !== 'Enter') return
+    // With nothing typed Enter is the form's.
+    if (event.key !== 'Enter' || typed.trim() === '') return
     event.preventDefault()
     add()
   }
@@ -85,7 +86,7 @@ export function RoomNameField({
         {refusal ? (
           <strong className="font-semibold text-ink">{refusal}</strong>
         ) : (
-          'Enter adds it; sizes and windows come in its Light.'
+          'Enter adds it; once more, with nothing typed, keeps all.'
         )}
       </span>
     </div>

@@ -8,6 +8,7 @@ import {
   useSensor,
   useSensors,
   type DragEndEvent,
+  type UniqueIdentifier,
 } from '@dnd-kit/core'
 import {
   arrayMove,
@@ -56,6 +57,9 @@ export function RoomList({
     moved && moved.length === ids.length && moved.every((id) => ids.includes(id)) ? moved : ids
   const names = rooms.map(({ name }) => name)
 
+  const nameOf = (id: UniqueIdentifier): string => rooms.find((room) => room.id === id)?.name ?? ''
+  const placeOf = (id: UniqueIdentifier): number => shown.indexOf(String(id)) + 1
+
   function end({ active, over }: DragEndEvent): void {
     if (!over || active.id === over.id) return
     const sorted = arrayMove(
@@ -74,6 +78,15 @@ export function RoomList({
         id={`rooms-${visitId}`}
         sensors={sensors}
         collisionDetection={closestCenter}
+        accessibility={{
+          announcements: {
+            onDragStart: ({ active }) => `${nameOf(active.id)} is lifted; arrow keys move it.`,
+            onDragOver: ({ active, over }) =>
+              over ? `${nameOf(active.id)}: place ${placeOf(over.id)} of ${shown.length}.` : '',
+            onDragEnd: ({ active }) => `${nameOf(active.id)} is put down.`,
+            onDragCancel: ({ active }) => `${nameOf(active.id)} stays where it was.`,
+          },
+        }}
         onDragEnd={end}
       >
         <SortableContext items={[...shown]} strategy={verticalListSortingStrategy}>
