@@ -21,10 +21,9 @@ export function RoomChooser({
   const line = useRef<HTMLElement>(null)
   const [fits, setFits] = useState(true)
   useEffect(() => {
-    const watched = new ResizeObserver(() =>
-      setFits(line.current!.scrollWidth <= frame.current!.clientWidth),
-    )
-    watched.observe(frame.current!)
+    const [around, rooms] = [frame.current!, line.current!]
+    const watched = new ResizeObserver(() => setFits(rooms.scrollWidth <= around.clientWidth))
+    watched.observe(around)
     return () => watched.disconnect()
   }, [rooms])
   return (
