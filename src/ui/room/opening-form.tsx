@@ -81,6 +81,8 @@ export function OpeningForm({ visitId, roomId, opening, at, onDone }: Props) {
         key={`width ${kind}`}
         label="Width"
         name="widthMm"
+        // A wall chosen by key: Enter puts the window in as it is.
+        autoFocus={at !== null && at.alongPercent === null}
         mm={shown.widthMm}
         error={errors.widthMm}
       />
