@@ -45,6 +45,8 @@ describe('white, grey and black', () => {
   })
 
   test('a ± that is always right would be too wide: it stays near what a pair can be judged by', () => {
+    const [[, tunedBy]] = tried as [(typeof tried)[number]]
+    expect(shareWithin(tunedBy)).toBeLessThan(0.96)
     expect(shareWithin(tried.flatMap(([, trials]) => trials))).toBeLessThan(0.96)
   })
 
@@ -64,7 +66,7 @@ describe('white, grey and black', () => {
 test.each(SETS)('one white card, %s: hue and chroma as good, lightness not claimed', (_, set) => {
   const trials = allTrials(set, 'card', ['daylight', 'warm LED'])
   // Nobody knows the camera's curve here: 1.2 is met by those it was tuned by, and missed by a hair by the others.
-  expect(medianMiss(trials, 'daylight')).toBeLessThan(1.23)
+  expect(medianMiss(trials, 'daylight')).toBeLessThan(set === LOOKED_AT ? 1.2 : 1.23)
   expect(medianMiss(trials, 'warm LED')).toBeLessThan(2.5)
   expect(shareWithin(trials)).toBeGreaterThanOrEqual(0.9)
   expect(
