@@ -1,7 +1,7 @@
 import fc from 'fast-check'
-import { LENGTH_UNITS, lengthWords, typedLengthMm, volumeWords } from './units'
+import { LENGTH_UNITS, lengthWords, typedLengthMm } from './units'
 
-// NIST SP 811, table B.8: a foot is 0.3048 m, an inch 25.4 mm, both exact; a US gallon 3.785 412 L.
+// NIST SP 811, table B.8: a foot is 0.3048 m, an inch 25.4 mm, both exact.
 test.each([
   ['4.42 m', 4420],
   ['4,42m', 4420],
@@ -77,9 +77,4 @@ test('what is said is read back: to the millimetre, or to the sixteenth of an in
       },
     ),
   )
-})
-
-test('paint by litres or US gallons', () => {
-  expect(volumeWords(3.785_412, 'us-gallons')).toBe('1 US gal')
-  expect(volumeWords(2.5, 'litres')).toBe('2.5 L')
 })

@@ -85,14 +85,3 @@ function inchesOf(text: string): number | null {
   if (part === undefined) return typedNumber(text)
   return Number(of) > Number(part) ? Number(whole ?? 0) + Number(part) / Number(of) : null
 }
-
-// US liquid gallon of 231 cubic inches: exact.
-const GALLON_L = 231 * (INCH_MM / 100) ** 3
-
-/** An amount of paint: 2.5 L, or 0.66 gal. */
-export const volumeWords = (litres: number, units: VolumeUnits): string => {
-  if (!Number.isFinite(litres)) throw new RangeError(`an amount must be litres, got ${litres}`)
-  return units === 'litres'
-    ? `${Number(litres.toFixed(1))} L`
-    : `${Number((litres / GALLON_L).toFixed(2))} US gal`
-}
