@@ -1,19 +1,16 @@
+import { join } from 'node:path'
 import config from './jest.config.mjs'
 
 const [unit] = config.projects
 
-/** The tests that hold what `stryker.config.mjs` breaks: those beside it, and the digest of the model's answers. */
+/** How `npm run mutants` tests what it breaks: with the tests it names for the area. */
 export default {
   ...unit,
   displayName: undefined,
+  testEnvironment: join(import.meta.dirname, 'tests/mutants-environment.cjs'),
   testTimeout: config.testTimeout,
   setupFiles: ['<rootDir>/jest.mutants.setup.ts'],
-  testMatch: [
-    '<rootDir>/src/core/pairing/*.test.ts',
-    '<rootDir>/src/core/light/{daylight-factor,lamp-light,lamps-alone,room-light,sky,sky-vault,walls,window-light}.test.ts',
-    '<rootDir>/src/core/colour/{daylight,illuminants,led}*.test.ts',
-    '<rootDir>/src/core/paint/strength*.test.ts',
-    '<rootDir>/src/core/record/cell.test.ts',
-    '<rootDir>/src/core/{invalid-input,model-version}.test.ts',
-  ],
+  testMatch: process.env.MUTANTS_TESTS?.split(' ').map(
+    (test) => `<rootDir>/src/core/${test}.test.ts`,
+  ),
 }

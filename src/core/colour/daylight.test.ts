@@ -1,4 +1,4 @@
-import { daylightSpectrum, daylightWeights, daylightXy } from './daylight'
+import { daylightFromComponents, daylightSpectrum, daylightWeights, daylightXy } from './daylight'
 import { whitePoint, xyOf } from './observer'
 import { ILLUMINANT_D50, ILLUMINANT_D65 } from './tables/illuminants'
 
@@ -38,4 +38,7 @@ test('weights of 10,000 K and the colour of its sum', () => {
 
 test('candlelight is not very warm daylight', () => {
   expect(() => daylightXy(2700)).toThrow(/4000 to 25000 K, got 2700/)
+  expect(() => daylightXy(25_001)).toThrow(/got 25001/)
+  for (const end of [4000, 25_000]) expect(daylightXy(end)[0]).toBeGreaterThan(0.2)
+  expect(() => daylightFromComponents(1, Number.NaN, 0)).toThrow(/components of daylight.*NaN/)
 })

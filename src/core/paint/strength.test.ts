@@ -89,12 +89,19 @@ test('half strength is not half way to white: tint is far stronger than that', (
 
 test('bases without white say why they have no ladder', () => {
   expect(whyNoLadder('white')).toBeNull()
-  for (const base of ['mid', 'deep', 'clear'] as const) expect(whyNoLadder(base)).toMatch(/hiding/)
+  for (const base of ['mid', 'deep', 'clear'] as const)
+    expect(whyNoLadder(base)).toMatch(
+      new RegExp(
+        `^A ${base} base holds little white.* costs hiding .* paler relative on its strip`,
+      ),
+    )
 })
 
 test('strengths off the scale are refused', () => {
   expect(() => atStrength(WHITE_BASE, WHITE_BASE, 151)).toThrow(/0 to 150 %, got 151/)
+  expect(() => atStrength(WHITE_BASE, WHITE_BASE, -1)).toThrow(/0 to 150 %, got -1/)
   expect(() => atStrength(WHITE_BASE, WHITE_BASE, Number.NaN)).toThrow(/got NaN/)
+  expect(() => strengthWords(-5)).toThrow(/a strength/)
 })
 
 test('a film of nothing shows its ground, a thick one only itself', () => {
@@ -116,6 +123,8 @@ test('the strength that comes nearest to a wanted lightness is found again', () 
   }
   const toBlack = (mixed: Float64Array) => lrvPercent(mixed)
   expect(nearestStrength(TERRACOTTA, WHITE_BASE, 'mid', toBlack)).toBe(mostStrengthPercent('mid'))
+  // Where several come as near, the one with the least tint.
+  expect(nearestStrength(TERRACOTTA, WHITE_BASE, 'white', () => 0)).toBe(1)
 })
 
 test('a white base has rungs on both sides of full strength, the others none', () => {

@@ -27,10 +27,10 @@ export function whyNoLadder(base: Base): string | null {
   )
 }
 
-/** The rungs a colour in a base has, strongest first: stronger mixes where the base takes them, one where it has no ladder. */
+/** The rungs a colour in a base has, strongest first: a white base takes all of them, one where it has no ladder. */
 export function ladderOf(base: Base): readonly number[] {
   if (whyNoLadder(base)) return [100]
-  return [...STRONGER_PERCENT.filter((p) => p <= mostStrengthPercent(base)), ...STRENGTHS_PERCENT]
+  return [...STRONGER_PERCENT, ...STRENGTHS_PERCENT]
 }
 
 /** Said both ways the trade says it: "at 75 %, lightened by 25 %". */

@@ -19,7 +19,7 @@ interface Given extends Partial<LightChoice> {
   readonly seen?: Seen
   readonly reasons?: readonly Reason[]
   readonly retracted?: boolean
-  readonly clientSaysNo?: boolean
+  readonly client?: 'no' | 'yes'
 }
 
 /** A look at a 75 % candidate on a board beside the stone, at noon on 21 June, unless something else is said. */
@@ -43,7 +43,7 @@ const look = (verdict: Verdict, given: Given = {}): Look => ({
   reasons: given.reasons ?? [],
   lean: null,
   note: '',
-  client: given.clientSaysNo ? { says: 'no', words: '' } : null,
+  client: given.client ? { says: given.client, words: '' } : null,
   by: 'Ines Tarrow',
   madeAt: '2026-06-21T12:00:00Z',
   modelSeenBefore: false,
@@ -229,6 +229,27 @@ test.each<[string, Look[], Verdict | null, number, CellMark[]]>([
     ['looks differ'],
   ],
   [
+    'stronger and as it is: stronger',
+    [look('works-stronger'), look('works', { beside: 'floor' })],
+    'works-stronger',
+    1,
+    ['looks differ'],
+  ],
+  [
+    'a reason that withholds takes nothing from a no',
+    [look('no', { reasons: ['can’t say in this light'] })],
+    'no',
+    1,
+    [],
+  ],
+  [
+    'one look of old among others is said too',
+    [look('works'), look('works', { beside: 'floor', seen: OLD })],
+    'works',
+    1,
+    ['how it was seen is not noted'],
+  ],
+  [
     'unless a third says no',
     [
       look('works-lighter'),
@@ -283,8 +304,10 @@ test('a cell names the latest look that decides it, and the reasons of all that 
   const torn = cellSays([
     look('works-lighter', { reasons: ['too strong'] }),
     look('works-stronger', { beside: 'floor', reasons: ['too pale'] }),
+    look('unsure', { beside: 'rug', reasons: ['muddied'] }),
   ])
-  expect(torn.reasons).toEqual(['too strong', 'too pale'])
+  expect(torn.reasons).toEqual(['too strong', 'too pale', 'muddied'])
+  expect(cellSays([])).toMatchObject({ reasons: [], look: null })
   // Of a cell that was seen on a screen only, what was said there, though it is no verdict.
   expect(cellSays([look('no', { seen: SCREEN, reasons: ['too pink'] })])).toMatchObject({
     verdict: null,
@@ -294,13 +317,11 @@ test('a cell names the latest look that decides it, and the reasons of all that 
 })
 
 test('what the client said stands apart, and is gone with its look', () => {
-  expect(cellSays([look('works', { clientSaysNo: true })])).toMatchObject({
-    verdict: 'works',
-    clientSaysNo: true,
-  })
-  expect(cellSays([look('works', { clientSaysNo: true, retracted: true })]).clientSaysNo).toBe(
-    false,
-  )
+  expect(
+    cellSays([look('works', { client: 'no' }), look('works', { beside: 'floor', client: 'yes' })]),
+  ).toMatchObject({ verdict: 'works', clientSaysNo: true })
+  expect(cellSays([look('works', { client: 'yes' })]).clientSaysNo).toBe(false)
+  expect(cellSays([look('works', { client: 'no', retracted: true })]).clientSaysNo).toBe(false)
 })
 
 test('a thing is the same in whatever order a store gives its fields', () => {
