@@ -1,67 +1,213 @@
-import { expect } from '@playwright/test'
-import { open, pressKeyOn, tabsPressed, tabTo, test, typeInto } from './app'
+import { expect, type Locator, type Page } from '@playwright/test'
+import { open, tabsPressed, tabTo, test, typeInto, type App } from './app'
+import { CARD_AT, photograph } from './photographs'
 
-// Of the eighty that a first verdict may take.
-const MOST_TABS = 45
+const MOST_TABS = 80
+const KEEP = 'ControlOrMeta+Enter'
+// Noon by the clock of the town that is chosen, on the day of the visit.
+const NOON = new Date('2026-11-20T15:00:00Z')
 
-test('an empty store of one’s own: by keyboard alone, in feet, on a turned house, to a room with its light', async ({
-  page,
-  emptyApp: app,
-}) => {
-  test.setTimeout(90_000)
+/** What a visit is made with. */
+interface Hand {
+  readonly fill: (field: Locator, text: string) => Promise<void>
+  readonly choose: (select: Locator, value: string, letters: string) => Promise<void>
+  readonly press: (control: Locator) => Promise<void>
+  /** Presses a control, or the key that stands for it where the hand is. */
+  readonly key: (control: Locator, key: string) => Promise<void>
+  readonly goTo: (step: string) => Promise<void>
+  readonly tapPhoto: (photo: Locator, at: readonly [number, number]) => Promise<void>
+  readonly done: (what: string) => void
+}
+
+const FEET = `14' 6"`
+const TYPED_KEEPERS = [
+  ['counter', 'cou', '62, 3, 11'],
+  ['floor', 'flo', '55, 10, 24'],
+  ['trim', 'tri', '93, 0, 4'],
+  ['curtain', 'cur', '70, 2, 9'],
+] as const
+const CANDIDATES = ['H111-4', 'G001-3'] as const
+
+/** From an empty store to a verdict in the grid and on the sheet. */
+async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void> {
   const button = (name: string | RegExp) => page.getByRole('button', { name })
-  tabsPressed()
-  let total = 0
-  const count = (what: string): void => {
-    const pressed = tabsPressed()
-    total += pressed
-    console.log(`tabs, ${what}: ${pressed}`)
-  }
+  await page.clock.setFixedTime(NOON)
 
   await test.step('the first start', async () => {
     await open(page, app.url)
-    await typeInto(page, page.getByLabel('Your name'), 'Mira Holl')
-    await tabTo(page, page.getByLabel('Lengths in'))
-    await page.keyboard.type('feet')
-    await page.keyboard.press('Shift+Tab')
-    await page.keyboard.press('Enter')
-    await expect(page.getByRole('link', { name: 'First visit' })).toBeVisible()
-    count('first start')
+    await hand.fill(page.getByLabel('Your name'), 'Mira Holl')
+    await hand.choose(page.getByLabel('Lengths in'), 'imperial', 'feet')
+    await hand.key(button('Begin'), KEEP)
+    await hand.press(page.getByRole('link', { name: 'First visit' }))
+    hand.done('first start')
   })
 
   await test.step('the brief: a town of the list, a date, three rooms', async () => {
-    await pressKeyOn(page, page.getByRole('link', { name: 'First visit' }))
-    await typeInto(page, page.getByLabel('Household'), 'The Venn household')
-    await typeInto(page, page.getByLabel('Place', { exact: true }), 'Valpara')
-    await expect(page.getByRole('option', { name: /Valpara/ }).first()).toBeVisible()
-    await page.keyboard.press('Enter')
+    await hand.fill(page.getByLabel('Household'), 'The Venn household')
+    await hand.fill(page.getByLabel('Place', { exact: true }), 'Valpara')
+    const town = page.getByRole('option', { name: /Valpara/ }).first()
+    await expect(town).toBeVisible()
+    await hand.key(town, 'Enter')
     await expect(page.getByText('Clock of America/Santiago.')).toBeVisible()
-    await typeInto(page, page.getByLabel('Date of the visit'), '2026-11-20')
-    await typeInto(page, page.getByLabel('Name of a room to add'), 'Kitchen')
-    await page.keyboard.press('Enter')
-    await page.keyboard.type('Hall')
-    await page.keyboard.press('Enter')
-    await page.keyboard.type('Back bedroom')
-    await page.keyboard.press('Enter')
-    await page.keyboard.press('Enter')
+    await hand.fill(page.getByLabel('Date of the visit'), '2026-11-20')
+    for (const room of ['Kitchen', 'Hall', 'Back bedroom']) {
+      await hand.fill(page.getByLabel('Name of a room to add'), room)
+      await hand.key(page.getByRole('button', { name: 'Add', exact: true }), 'Enter')
+    }
+    await hand.key(button('Keep the visit'), KEEP)
     await page.waitForURL(/\/light/)
-    count('brief')
+    hand.done('brief')
   })
 
-  await test.step('the kitchen: its size in feet, turned by 33°, a window and lamps', async () => {
-    await pressKeyOn(page, page.locator('summary', { hasText: 'Name, size and use' }))
-    await typeInto(page, page.getByLabel('North to south'), `14' 6"`)
-    await typeInto(page, page.getByLabel('East to west'), '12 ft')
-    await typeInto(page, page.getByLabel('North wall faces'), '33')
-    await page.keyboard.press('Enter')
+  await test.step('the kitchen: its size in feet, turned by 33°, a window', async () => {
+    await hand.press(page.locator('summary', { hasText: 'Name, size and use' }))
+    await hand.fill(page.getByLabel('North to south'), FEET)
+    await hand.fill(page.getByLabel('East to west'), '12 ft')
+    await hand.fill(page.getByLabel('North wall faces'), '33')
+    await hand.key(button('Keep the room'), KEEP)
     await expect(page.getByText(/14′ 6″ north to south, 12′ east to west/)).toBeVisible()
-    await pressKeyOn(page, button('Window in the north wall'))
-    await expect(page.getByLabel('Width')).toBeFocused()
-    await page.keyboard.press('Enter')
+    await hand.press(button('Window in the north wall'))
+    await hand.key(button('Add the window'), KEEP)
     await expect(page.getByText(/^Window, faces north-east, 33°/)).toBeVisible()
-    count('light')
+    hand.done('light')
   })
 
-  console.log(`tabs from an empty store to a room with its light: ${total}`)
+  await test.step('five that stay, the first by photo', async () => {
+    await hand.goTo('Keepers')
+    await hand.choose(page.getByLabel('Kind'), 'stone', 'sto')
+    await page.getByLabel('Photo with a card').setInputFiles({
+      name: 'finishes.png',
+      mimeType: 'image/png',
+      buffer: await photograph('D65'),
+    })
+    await expect(page.getByText(/^Now tap the white of the card/)).toBeVisible()
+    const photo = button(/^The photo;/)
+    for (const at of CARD_AT) await hand.tapPhoto(photo, at)
+    await expect(page.getByText(/Taken over/)).toBeVisible()
+    await hand.key(button('Keep it'), KEEP)
+    await expect(page.getByRole('heading', { name: 'stone' })).toBeVisible()
+    for (const [kind, letters, lab] of TYPED_KEEPERS) {
+      await hand.press(button('Add what stays'))
+      await hand.choose(page.getByLabel('Kind'), kind, letters)
+      await hand.fill(page.getByLabel('L*', { exact: true }), lab)
+      await hand.key(button('Keep it'), KEEP)
+      await expect(page.getByRole('heading', { name: kind })).toBeVisible()
+    }
+    hand.done('five keepers')
+  })
+
+  await test.step('two candidates', async () => {
+    await hand.goTo('Shortlist')
+    for (const code of CANDIDATES) {
+      await hand.fill(page.getByLabel('Code or name'), code)
+      await hand.key(button(new RegExp(`^${code} `)), 'Enter')
+      await hand.press(button('Take up at 75 %'))
+      await expect(button('Taken up at 75 %')).toBeVisible()
+    }
+    hand.done('two candidates')
+  })
+
+  await test.step('a verdict, in the grid and on the sheet', async () => {
+    await hand.goTo('Bench')
+    for (const held of ['Chip', 'Large swatch', 'Board'])
+      await hand.key(page.getByRole('radio', { name: held }), 'h')
+    await expect(page.getByRole('radio', { name: 'Board' })).toBeChecked()
+    await hand.key(button('Works W'), 'w')
+    await hand.key(page.getByRole('button', { name: 'Keep', exact: true }), 'Enter')
+    await expect(page.getByRole('status', { name: 'What came of it' })).toContainText('Kept.')
+    await hand.goTo('House grid')
+    await expect(page.locator('[data-verdict=works]')).toHaveCount(1)
+    await hand.goTo('Sheet')
+    await expect(page.getByRole('main')).toContainText('on a board: works')
+    hand.done('verdict')
+  })
+}
+
+test('from an empty store to a verdict by keyboard alone: in feet, in a town of the list, on a turned house', async ({
+  page,
+  emptyApp: app,
+}) => {
+  test.setTimeout(120_000)
+  tabsPressed()
+  let total = 0
+  // Where the cross of the photo stands, as shares of its width and height.
+  const cross: number[] = [0.5, 0.5]
+  await visitFromNothing(page, app, {
+    fill: (field, text) => typeInto(page, field, text),
+    choose: async (select, _, letters) => {
+      await tabTo(page, select)
+      await page.keyboard.type(letters)
+    },
+    press: async (control) => {
+      await tabTo(page, control)
+      await page.keyboard.press('Enter')
+    },
+    key: (_, key) => page.keyboard.press(key),
+    goTo: async (step) => {
+      await page.keyboard.press('ControlOrMeta+k')
+      await page.keyboard.type(step)
+      await page.keyboard.press('Enter')
+    },
+    tapPhoto: async (photo, at) => {
+      await tabTo(page, photo)
+      for (const [axis, [back, on]] of [
+        ['ArrowLeft', 'ArrowRight'],
+        ['ArrowUp', 'ArrowDown'],
+      ].entries())
+        for (const [key, step] of [
+          ['Shift+', 0.1],
+          ['', 0.02],
+        ] as const) {
+          const steps = Math.round((at[axis]! - cross[axis]!) / step)
+          for (let i = 0; i < Math.abs(steps); i++)
+            await page.keyboard.press(`${key}${steps < 0 ? back : on}`)
+          cross[axis] = cross[axis]! + steps * step
+        }
+      await page.keyboard.press('Enter')
+    },
+    done: (what) => {
+      const pressed = tabsPressed()
+      total += pressed
+      console.log(`tabs, ${what}: ${pressed}`)
+    },
+  })
+  console.log(`tabs from an empty store to a first verdict: ${total}`)
   expect(total).toBeLessThanOrEqual(MOST_TABS)
+})
+
+test.describe('with a thumb, on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
+
+  test('from an empty store to a verdict by touch alone', async ({ page, emptyApp: app }) => {
+    test.setTimeout(120_000)
+    let taps = 0
+    const tap = async (control: Locator): Promise<void> => {
+      taps += 1
+      await control.tap()
+    }
+    await visitFromNothing(page, app, {
+      fill: async (field, text) => {
+        await tap(field)
+        await field.fill(text)
+      },
+      choose: async (select, value) => {
+        await tap(select)
+        await select.selectOption(value)
+      },
+      press: tap,
+      key: tap,
+      goTo: async (step) => {
+        const chooser = page.getByLabel('Step', { exact: true })
+        await tap(chooser)
+        const option = chooser.locator('option', { hasText: new RegExp(`^${step}`) })
+        await chooser.selectOption(await option.getAttribute('value'))
+      },
+      tapPhoto: async (photo, [x, y]) => {
+        taps += 1
+        const { width, height } = (await photo.boundingBox())!
+        await photo.tap({ position: { x: width * x, y: height * y } })
+      },
+      done: (what) => console.log(`taps, ${what}: ${taps}`),
+    })
+  })
 })

@@ -14,7 +14,6 @@ async function openPhotoReader(page: Page, room: string, light: string): Promise
   await open(page, `${room}/keepers?${light}`)
   await page.getByRole('button', { name: 'Add what stays' }).click()
   await page.getByLabel('Kind').selectOption('stone')
-  await page.getByRole('button', { name: 'A photo' }).click()
   return page.getByLabel('Photo with a card')
 }
 
@@ -90,12 +89,12 @@ for (const [name, light, fixedTo, say, words] of SHOTS)
   test(`twelve finishes photographed ${name} come back`, async ({ page, app }) => {
     const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
     const input = await openPhotoReader(page, snug, 'light=lamps')
-    await say(page)
     await input.setInputFiles({
       name: 'finishes.png',
       mimeType: 'image/png',
       buffer: await photograph(light, { fixedTo }),
     })
+    await say(page)
     await tapCard(page)
     const found = await foundColours(page)
     await expect(page.getByText(words)).toBeVisible()
@@ -121,12 +120,12 @@ test('a lamp that was on by what is said to be daylight is said, not read as day
 }) => {
   const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
   const input = await openPhotoReader(page, snug, 'light=lamps')
-  await page.getByLabel('Taken in').selectOption('daylight')
   await input.setInputFiles({
     name: 'lamp.png',
     mimeType: 'image/png',
     buffer: await photograph('filament', { fixedTo: 'D65' }),
   })
+  await page.getByLabel('Taken in').selectOption('daylight')
   await tapCard(page)
   await expect(
     page.getByText(
@@ -142,10 +141,10 @@ test('with a white card alone lightness is not told, and without one nothing is 
 }) => {
   const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
   const input = await openPhotoReader(page, snug, 'light=lamps')
-  await page.getByLabel('Taken in').selectOption('daylight')
-  await page.getByLabel('Beside it lies').selectOption('card')
   const buffer = await photograph('D65')
   await input.setInputFiles({ name: 'white.png', mimeType: 'image/png', buffer })
+  await page.getByLabel('Taken in').selectOption('daylight')
+  await page.getByLabel('Beside it lies').selectOption('card')
   await expect(page.getByText('Now tap the white card in the photo.')).toBeVisible()
   await tapAt(page, CARD_AT[0]!)
   await foundColours(page)
@@ -164,10 +163,10 @@ test('colours of a photo are dropped, merged and tapped for, and kept with the p
   test.setTimeout(120_000)
   const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
   const input = await openPhotoReader(page, snug, 'light=lamps')
-  await page.getByLabel('Taken in').selectOption('lamp')
   const photo = await photograph('LED 2700 K, Ra 80', { exif: true, as: 'jpeg' })
   expect((await sharp(photo).metadata()).exif).toBeDefined()
   await input.setInputFiles({ name: 'rug.jpg', mimeType: 'image/jpeg', buffer: photo })
+  await page.getByLabel('Taken in').selectOption('lamp')
   await tapCard(page)
   const before = await foundColours(page)
   expect((await new AxeBuilder({ page }).analyze()).violations.map(({ id }) => id)).toEqual([])
@@ -234,7 +233,6 @@ test('what is no photo, is cut short, or says it is huge is refused in words, an
 test('a card in shade and clipped whites are warned of', async ({ page, app }) => {
   const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
   const input = await openPhotoReader(page, snug, 'light=lamps')
-  await page.getByLabel('Taken in').selectOption('daylight')
   // The card dimmed to a third, and a strip of the photo burnt out.
   const shade = {
     input: Buffer.alloc(180 * 60 * 4, 0),
@@ -252,6 +250,7 @@ test('a card in shade and clipped whites are warned of', async ({ page, app }) =
     .png()
     .toBuffer()
   await input.setInputFiles({ name: 'shade.png', mimeType: 'image/png', buffer })
+  await page.getByLabel('Taken in').selectOption('daylight')
   await tapCard(page)
   await expect(page.getByText(/brighter than the card: it lies in shade/)).toBeVisible()
   await expect(page.getByText(/10 % is clipped and was left out/)).toBeVisible()
@@ -260,12 +259,12 @@ test('a card in shade and clipped whites are warned of', async ({ page, app }) =
 test('finding the colours can be stopped, and begun again', async ({ page, app }) => {
   const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
   const input = await openPhotoReader(page, snug, 'light=lamps')
-  await page.getByLabel('Taken in').selectOption('daylight')
   await input.setInputFiles({
     name: 'slow.png',
     mimeType: 'image/png',
     buffer: await photograph('D65'),
   })
+  await page.getByLabel('Taken in').selectOption('daylight')
   await expect(page.getByText(/^Now tap the white of the card/)).toBeVisible()
   // The worker's script is held back, so that there is something to stop.
   let release = (): void => undefined

@@ -14,6 +14,7 @@ export async function everyView(page: Page, app: App): Promise<string[]> {
     `${visit}/brief`,
     `${visit}/plan`,
     `${visit}/grid`,
+    `${visit}/history`,
     `${visit}/rooms/new`,
     ...['light', 'keepers', 'lead', 'shortlist', 'trial?colour=H111-4', 'bench', 'sheet'].map(
       (step) => `${kitchen}/${step}`,

@@ -10,12 +10,13 @@ import { id } from './values'
  * brought goes out of sight and stays. Taking back an undo makes the change again.
  */
 export const undo = kind({
-  payload: z.object({ visitId: id, commandId: id }),
+  payload: z.object({ visitId: id.nullable(), commandId: id }),
   visitOf: ({ visitId }) => visitId,
   begins: true,
   async write(tx, { visitId, commandId }, { receivedAt, commandId: own }) {
     const target = await findCommand(tx, commandId)
-    if (target?.visitId !== visitId) throw new Refusal('There is no such change in this visit.')
+    if (!target || target.visitId !== visitId)
+      throw new Refusal(`There is no such change in ${visitId ? 'this visit' : 'the settings'}.`)
     if (target.undoneBy) throw new Refusal('It was taken back already.')
     const events = await eventsOfCommand(tx, commandId)
     if (events.length === 0)

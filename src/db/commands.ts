@@ -33,16 +33,21 @@ export const listCommands = (db: Db, visitId: string): Promise<KeptCommand[]> =>
     [visitId],
   )
 
-/** The latest change of a visit made with a device that is not taken back and is none that takes back; null without one. */
+/**
+ * The latest change made with a device that is not taken back and is none that takes back; null without one.
+ *
+ * @param visitId null for what is of no visit: the settings, for photos and decks go with what uses them
+ */
 export const latestOfDevice = (
   db: Db,
-  visitId: string,
+  visitId: string | null,
   device: string,
 ): Promise<KeptCommand | null> =>
   maybeOne(
     db,
     CommandRow,
-    `${SELECT} where c.visit_id = $1 and c.device = $2 and c.undone_by is null and c.kind <> 'undo'
+    `${SELECT} where c.visit_id is not distinct from $1::uuid and c.device = $2 and c.undone_by is null
+       and c.kind not in ('undo', 'keep-photo', 'open-deck')
        and c.seq is not null order by c.seq desc limit 1`,
     [visitId, device],
   )

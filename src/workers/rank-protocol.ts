@@ -14,7 +14,10 @@ export interface RankRequest {
   readonly most: number
 }
 
-export interface RankReply {
+/** How far a ranking is, or what it came to. */
+export type RankReply = { readonly id: number; readonly done: number } | RankedDeck
+
+export interface RankedDeck {
   readonly id: number
   /** Best first. */
   readonly ranked: readonly RankedRow[]

@@ -43,10 +43,16 @@ export const reflectanceOfRow = (rows: Float64Array<ArrayBuffer>, row: number): 
  * gives. Exact: a row is left only when the most that it could still be worth is under the worst of the best so far.
  *
  * @param most how many rows
+ * @param onProgress hears how much is done at most, 0 to 1
  * @returns best first
  * @throws RangeError without a light or a finish
  */
-export function rankForRoom(deck: DeckRows, ranked: RankedRoom, most: number): RankedRow[] {
+export function rankForRoom(
+  deck: DeckRows,
+  ranked: RankedRoom,
+  most: number,
+  onProgress: (done: number) => void = () => undefined,
+): RankedRow[] {
   const room = prepareRoom(ranked)
   const asks = asksOf(room)
   const count = deck.places.length
@@ -63,7 +69,8 @@ export function rankForRoom(deck: DeckRows, ranked: RankedRoom, most: number): R
   }
   // The most promising first: the bar rises early, and once nothing can reach it any more the rest is left.
   const best = new Best<RankedRow>(most)
-  for (const row of mostFirst(own)) {
+  for (const [i, row] of mostFirst(own).entries()) {
+    if (i % ROWS_A_REPORT === 0) onProgress(i / count)
     if (mostWorth(own[row]! + 1 / PER_POINT) < best.bar) break
     const seen = undertoneAt(first, row)
     const shared = sharedLean(seen, room)
@@ -82,6 +89,8 @@ export function rankForRoom(deck: DeckRows, ranked: RankedRoom, most: number): R
   }
   return best.items
 }
+
+const ROWS_A_REPORT = 256
 
 // A key holds a value and its row: numbers sort several times as fast by themselves as by a comparing function.
 const PER_POINT = 1e6

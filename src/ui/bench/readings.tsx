@@ -5,6 +5,7 @@ import { chancePercent, isBad, isGood } from '@/core/pairing/chance'
 import { dayByClock } from '@/core/light/zone-clock'
 import { lightSaid, seenSaid } from '@/core/record/look-words'
 import { verdictSentence, type Verdict } from '@/core/record/verdict'
+import { Figures } from '../form/figures'
 import { useLight } from '../light-bar/light-context'
 import type { ShownLook } from '../record/visit-record'
 import { JudgementMark } from '../verdict/verdict-mark'
@@ -94,10 +95,10 @@ function ModelLine({ pair, said }: { readonly pair: BenchPair; readonly said: Sh
           At your look: {then.judgement}, chance {chancePercent(then.chance)}. {then.sentence}
         </p>
       )}
-      <p className="text-fine text-dim">
+      <Figures>
         Lean {wall.c.toFixed(1)} beside {finish.c.toFixed(1)}, {Math.abs(lighter).toFixed(1)} J′{' '}
         {lighter >= 0 ? 'lighter' : 'darker'}
-      </p>
+      </Figures>
     </section>
   )
 }

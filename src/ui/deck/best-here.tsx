@@ -1,6 +1,6 @@
 'use client'
 
-import { useMemo, useState } from 'react'
+import { useMemo, useRef, useState } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
 import { chancePercent, judgementOf } from '@/core/pairing/chance'
 import { sharesLean } from '@/core/ranking/next-try'
@@ -9,7 +9,7 @@ import { variedFirst } from '@/core/ranking/variety'
 import { hueNameAmongKind } from '@/core/undertone/hue-name'
 import { undertoneOf, type Undertone } from '@/core/undertone/undertone'
 import { rankInWorker } from '@/workers/rank-client'
-import type { RankReply } from '@/workers/rank-protocol'
+import type { RankedDeck } from '@/workers/rank-protocol'
 import { useLight } from '../light-bar/light-context'
 import { RelitPatch } from '../swatch/relit-patch'
 import { JudgementMark } from '../verdict/verdict-mark'
@@ -23,7 +23,7 @@ const RANKED = 400
 
 interface Ranking {
   readonly deck: DeckRows
-  readonly reply: RankReply
+  readonly reply: RankedDeck
 }
 
 /** The deck ranked for the room: by its weakest pair with what stays over the room's key lights, and by what it gives. */
@@ -47,6 +47,8 @@ export function BestHere({
   const [ranking, setRanking] = useState<Ranking | null>(null)
   const [ruledOut, setRuledOut] = useState<readonly Undertone[]>([])
   const [message, setMessage] = useState('')
+  const [done, setDone] = useState<number | null>(null)
+  const running = useRef<AbortController | null>(null)
   const { finishes, lights } = by
   if (finishes.length === 0 || lights.length === 0)
     return (
@@ -56,11 +58,18 @@ export function BestHere({
     )
 
   async function rank(all: readonly Reflectance[]): Promise<void> {
-    setMessage('Ranking')
+    running.current = new AbortController()
+    setMessage('')
+    setDone(0)
     const deck = deckRows(entries, all, whiteBase, by.weakestPercent)
-    const reply = await rankInWorker({ roomDay, room: by, deck, most: RANKED }).catch(() => null)
-    setMessage(reply ? '' : 'The ranking stopped; press again.')
+    const reply = await rankInWorker(
+      { roomDay, room: by, deck, most: RANKED },
+      setDone,
+      running.current.signal,
+    ).catch(() => null)
+    setDone(null)
     if (reply) setRanking({ deck, reply })
+    else setMessage('The ranking stopped; press again.')
   }
 
   return (
@@ -68,14 +77,23 @@ export function BestHere({
       <button
         type="button"
         className="key"
-        disabled={!reflectances}
+        disabled={!reflectances || done !== null}
         onClick={() => reflectances && void rank(reflectances)}
       >
         Which suit this room?
       </button>
       <span role="status" className="ml-3 text-small">
-        {message}
+        {done === null ? message : `Ranking, ${Math.round(100 * done)} %`}
       </span>
+      {done !== null && (
+        <button
+          type="button"
+          className="ml-3 min-h-11 text-small underline underline-offset-4"
+          onClick={() => running.current?.abort()}
+        >
+          Stop
+        </button>
+      )}
       {ranking && (
         <>
           <CompromiseLine {...{ ranking, entries, by }} />

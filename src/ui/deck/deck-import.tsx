@@ -19,6 +19,7 @@ const freshIds = () => ({ commandId: newId(), deckId: newId() })
 export function DeckImport() {
   const router = useRouter()
   const sending = useRef<Readonly<Record<string, string>>>({})
+  const running = useRef<AbortController | null>(null)
   const [pending, start] = useTransition()
   const [answer, setAnswer] = useState<Answer | null>(null)
 
@@ -31,13 +32,23 @@ export function DeckImport() {
     body.set('actor', whoRecords())
     body.set('device', thisDevice())
     body.set('madeAt', new Date().toISOString())
+    const stop = new AbortController()
+    running.current = stop
     start(async () => {
-      const response = await fetch('/api/decks/import', { method: 'POST', body }).catch(() => null)
-      if (response) sending.current = freshIds()
+      const response = await fetch('/api/decks/import', {
+        method: 'POST',
+        body,
+        signal: stop.signal,
+      }).catch(() => null)
+      if (response || stop.signal.aborted) sending.current = freshIds()
       setAnswer(
         (await response?.json().catch(() => null)) ?? {
           ok: false,
-          fields: { file: 'The server did not answer. Send it again: it is taken in once.' },
+          fields: {
+            file: stop.signal.aborted
+              ? 'Stopped. What is listed above is there.'
+              : 'The server did not answer. Send it again: it is taken in once.',
+          },
         },
       )
       router.refresh()
@@ -73,6 +84,18 @@ export function DeckImport() {
         <button type="submit" className="key key-first px-6" disabled={pending}>
           {pending ? 'Reading the file' : 'Take the deck in'}
         </button>
+        {pending && (
+          <>
+            <progress aria-label="Taking the deck in" className="w-24 accent-ink" />
+            <button
+              type="button"
+              className="min-h-11 text-small underline underline-offset-4"
+              onClick={() => running.current?.abort()}
+            >
+              Stop
+            </button>
+          </>
+        )}
         <FormMessage>
           {answer?.ok ? `${answer.colours?.toLocaleString('en-GB')} colours taken in.` : ''}
         </FormMessage>

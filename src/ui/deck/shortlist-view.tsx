@@ -75,8 +75,8 @@ export function ShortlistView({
     setProposed(null)
   }
 
-  /** A proposal is answered where it is taken up: the eye and the keys go there. */
-  function showProposed(place: number, strengthPercent: number): void {
+  /** What was asked for is answered where it is taken up: the eye and the keys go there. */
+  function answerWith(place: number, strengthPercent: number | null): void {
     flushSync(() => {
       show(place)
       setProposed(strengthPercent)
@@ -93,7 +93,7 @@ export function ShortlistView({
           <h1 className="text-title">
             {deck.maker}, {deck.name}
           </h1>
-          <DeckSearch entries={entries} onPick={show} />
+          <DeckSearch entries={entries} onPick={(place) => answerWith(place, null)} />
         </div>
         <DeckMap
           strips={strips}
@@ -179,7 +179,7 @@ export function ShortlistView({
           {...{ entries, reflectances, picked }}
           by={rankedFor}
           whiteBase={deck.whiteBase}
-          onPick={showProposed}
+          onPick={answerWith}
         />
         <p role="status" className="min-h-5 text-small font-semibold">
           {message}

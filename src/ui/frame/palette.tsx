@@ -5,15 +5,16 @@ import { useRouter } from 'next/navigation'
 import { useEffect, useRef } from 'react'
 import type { Destination } from './steps'
 
-const GROUPS: readonly Destination['kind'][] = ['step', 'room', 'keeper', 'candidate']
+const GROUPS: readonly Destination['kind'][] = ['step', 'visit', 'room', 'keeper', 'candidate']
 const GROUP_WORDS: Record<Destination['kind'], string> = {
   step: 'Steps',
+  visit: 'Visits',
   room: 'Rooms',
   keeper: 'What stays',
   candidate: 'Candidates',
 }
 
-/** A search over everything of a visit one can go to: letters find, arrow keys choose, Enter goes. */
+/** A search over everything one can go to from here: letters find, arrow keys choose, Enter goes. */
 export function Palette({
   destinations,
   onClose,
@@ -34,14 +35,14 @@ export function Palette({
       <Command label="Go to" loop>
         <Command.Input
           autoFocus
-          placeholder="A room, what stays, a candidate, a step"
+          placeholder="A few letters of its name"
           className="field border-0 border-b border-ink"
         />
         <Command.List className="max-h-[60dvh] overflow-y-auto">
           <Command.Empty className="px-3 py-4 text-small text-dim">
-            Nothing of this visit is called so.
+            Nothing here is called so.
           </Command.Empty>
-          {GROUPS.map((kind) => (
+          {GROUPS.filter((kind) => destinations.some((each) => each.kind === kind)).map((kind) => (
             <Command.Group
               key={kind}
               heading={GROUP_WORDS[kind]}

@@ -6,6 +6,10 @@ import { useEffect, useRef, useState } from 'react'
 import { CompassTick } from './compass-tick'
 import type { FrameRoom } from './steps'
 
+// What the line of rooms says, the fullest first.
+const LINES = ['all', 'names'] as const
+type Shows = (typeof LINES)[number] | 'chooser'
+
 /** The rooms in a line, each with its aspect and dimness; in one chooser where they do not fit. */
 export function RoomChooser({
   rooms,
@@ -19,20 +23,29 @@ export function RoomChooser({
   const router = useRouter()
   const frame = useRef<HTMLDivElement>(null)
   const line = useRef<HTMLElement>(null)
-  const [fits, setFits] = useState(true)
+  const [shows, setShows] = useState<Shows>('all')
   useEffect(() => {
     const [around, rooms] = [frame.current!, line.current!]
-    const watched = new ResizeObserver(() => setFits(rooms.scrollWidth <= around.clientWidth))
+    const watched = new ResizeObserver(() => {
+      const fitting = LINES.find((each) => {
+        rooms.dataset.shows = each
+        return rooms.scrollWidth <= around.clientWidth
+      })
+      rooms.dataset.shows = fitting ?? 'names'
+      setShows(fitting ?? 'chooser')
+    })
     watched.observe(around)
     return () => watched.disconnect()
   }, [rooms])
+  const fits = shows !== 'chooser'
   return (
     <div ref={frame} className="relative flex min-w-0 flex-1 items-stretch overflow-hidden">
       <nav
         ref={line}
         aria-label="Rooms"
         // Out of sight and out of reach, it is still measured.
-        className={fits ? 'flex max-sm:hidden' : 'invisible absolute flex'}
+        className={`group ${fits ? 'flex max-sm:hidden' : 'invisible absolute flex'}`}
+        data-shows={fits ? shows : 'names'}
       >
         {rooms.map((each) => (
           <Link
@@ -44,7 +57,7 @@ export function RoomChooser({
             <CompassTick bearingsDeg={each.bearingsDeg} />
             <span className="font-medium">{each.name}</span>
             <span className="sr-only">{each.aspectWords},</span>
-            <span className="text-fine max-2xl:sr-only">{each.dimness}</span>
+            <span className="text-fine group-data-[shows=names]:sr-only">{each.dimness}</span>
           </Link>
         ))}
       </nav>

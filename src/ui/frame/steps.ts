@@ -48,9 +48,9 @@ export interface FrameRoom {
   readonly toSee: RoomToSee
 }
 
-/** Something of a visit that one can go to by its name. */
+/** Something that one can go to by its name. */
 export interface Destination {
-  readonly kind: 'step' | 'room' | 'keeper' | 'candidate'
+  readonly kind: 'step' | 'visit' | 'room' | 'keeper' | 'candidate'
   readonly href: string
   readonly name: string
   /** Which of its kind: the room, the strength. */

@@ -18,6 +18,7 @@ import {
   type RoomStep,
   type Step,
 } from './steps'
+import { WorkArea } from './work-area'
 
 /** Rooms on top, the steps of the work as a spine on the left, the page between. */
 export function VisitFrame({
@@ -130,7 +131,7 @@ export function VisitFrame({
             <SpineLink key={each.word} {...each} />
           ))}
         </nav>
-        <div className="flex min-h-0 min-w-0 flex-1 flex-col print:block">{children}</div>
+        <WorkArea>{children}</WorkArea>
       </div>
     </div>
   )

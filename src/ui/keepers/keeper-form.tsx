@@ -28,7 +28,7 @@ import { KeeperDetails } from './keeper-details'
 import type { KeeperValues } from './keeper-values'
 import { MeasurementFile, type Measured } from './measurement-file'
 import { readKeeper } from './read-keeper'
-import { WaysToRead } from './ways-to-read'
+import { WaysToRead, WayToRead } from './ways-to-read'
 
 /** What stays, and its one to five colours. */
 export function KeeperForm({
@@ -115,6 +115,15 @@ export function KeeperForm({
           options={keeper.kind === '' ? [['', 'what is it?']] : []}
         />
       </div>
+      <WaysToRead>
+        <PhotoReader onUse={takePhoto} />
+        <WayToRead name="A colour reader">
+          <ColourReaderPanel seed={seedOf(keeper.id)} onRead={takeRead} />
+        </WayToRead>
+        <WayToRead name="A file">
+          <MeasurementFile onPick={takeMeasured} />
+        </WayToRead>
+      </WaysToRead>
       {drafts.map((draft, i) => (
         <ColourFields
           key={i}
@@ -137,13 +146,6 @@ export function KeeperForm({
           Another colour that counts
         </button>
       )}
-      <WaysToRead>
-        {{
-          'A photo': <PhotoReader onUse={takePhoto} />,
-          'A colour reader': <ColourReaderPanel seed={seedOf(keeper.id)} onRead={takeRead} />,
-          'A file': <MeasurementFile onPick={takeMeasured} />,
-        }}
-      </WaysToRead>
       <Select
         label="State"
         name="state"

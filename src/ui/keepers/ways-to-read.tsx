@@ -2,34 +2,44 @@
 
 import { useState, type ReactNode } from 'react'
 
-/** Devices that fill colours in, one open at a time; typing needs none of them. */
-export function WaysToRead({
-  children,
-}: {
-  readonly children: Readonly<Record<string, ReactNode>>
-}) {
-  const [open, setOpen] = useState<string | null>(null)
+/** Devices that fill colours in, each opened by a key of its own; typing needs none of them. */
+export function WaysToRead({ children }: { readonly children: ReactNode }) {
   return (
-    <section aria-label="Ways to read it" className="border-t border-rule pt-3">
-      <div className="flex flex-wrap items-center gap-2 text-small">
-        Read its colours from
-        {Object.keys(children).map((name) => (
-          <button
-            key={name}
-            type="button"
-            className="key"
-            aria-pressed={open === name}
-            onClick={() => setOpen(open === name ? null : name)}
-          >
-            {name}
-          </button>
-        ))}
-      </div>
-      {Object.entries(children).map(([name, way]) => (
-        <div key={name} className={open === name ? 'pt-3' : 'hidden'}>
-          {way}
-        </div>
-      ))}
+    <section
+      aria-label="Ways to read it"
+      className="flex flex-wrap items-center gap-2 border-t border-rule pt-3 text-small"
+    >
+      Read its colours from
+      {children}
     </section>
   )
+}
+
+/** A key in the row of ways, and what it opens below the row. */
+export function WayToRead({
+  name,
+  children,
+}: {
+  readonly name: string
+  readonly children: ReactNode
+}) {
+  const [open, setOpen] = useState(false)
+  return (
+    <>
+      <button type="button" className="key" aria-expanded={open} onClick={() => setOpen(!open)}>
+        {name}
+      </button>
+      <WayPanel shown={open}>{children}</WayPanel>
+    </>
+  )
+}
+
+export function WayPanel({
+  shown,
+  children,
+}: {
+  readonly shown: boolean
+  readonly children: ReactNode
+}) {
+  return <div className={shown ? 'order-last basis-full pt-1' : 'hidden'}>{children}</div>
 }

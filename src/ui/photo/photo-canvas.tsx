@@ -2,9 +2,11 @@
 
 import { useState, type KeyboardEvent, type MouseEvent, type RefObject } from 'react'
 
+// What an arrow key moves the cross by, as a share of the photo; with Shift it strides.
 const KEY_STEP = 0.02
+const KEY_STRIDE = 0.1
 
-/** The photo: tapped with a finger, or with Enter where the arrow keys have moved the cross. */
+/** The photo: tapped with a finger, or with Enter where the arrow keys have moved the cross, with Shift in strides. */
 export function PhotoCanvas({
   canvas,
   shown,
@@ -38,7 +40,8 @@ export function PhotoCanvas({
     event.preventDefault()
     const [x, y] = cross ?? [0.5, 0.5]
     const within = (value: number): number => Math.min(1, Math.max(0, value))
-    setCross([within(x + KEY_STEP * step[0]!), within(y + KEY_STEP * step[1]!)])
+    const by = event.shiftKey ? KEY_STRIDE : KEY_STEP
+    setCross([within(x + by * step[0]!), within(y + by * step[1]!)])
   }
 
   return (

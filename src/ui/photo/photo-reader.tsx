@@ -5,6 +5,7 @@ import type { ReadingEvidence } from '@/core/paint/reading-evidence'
 import { CARDS, type CardKind } from '@/core/photo/card'
 import { correctedPicture } from '@/core/photo/corrected-picture'
 import { squareAt, tappedSpot, type PhotoBytes, type Square } from '@/core/photo/pixels'
+import { WayPanel } from '../keepers/ways-to-read'
 import { useLight } from '../light-bar/light-context'
 import { foundIn, merged, type FoundColour } from './found-colours'
 import { FoundList } from './found-list'
@@ -146,13 +147,8 @@ export function PhotoReader({
   }
 
   return (
-    <section
-      aria-label="Photo of it"
-      className="flex flex-col gap-2"
-      onDragOver={(event) => event.preventDefault()}
-      onDrop={drop}
-    >
-      <label className="key self-start">
+    <>
+      <label className="key" onDragOver={(event) => event.preventDefault()} onDrop={drop}>
         Photo with a card
         <input
           type="file"
@@ -162,106 +158,112 @@ export function PhotoReader({
           onChange={(event) => void take(event.target.files?.[0])}
         />
       </label>
-      <PhotoLightFields
-        card={card}
-        taken={taken}
-        onCard={(kind) => {
-          setCard(kind)
-          beginAgain(kind)
-        }}
-        onTaken={(light) => {
-          setTaken(light)
-          beginAgain(card)
-        }}
-      />
-      <PhotoCanvas
-        canvas={canvas}
-        shown={ready}
-        name={
-          repeats
-            ? 'The photo; tap one surface in several places'
-            : reading
-              ? 'The photo; tap a colour to add it'
-              : 'The photo; tap its white card'
-        }
-        onTap={tap}
-      />
-      {ready && progress === null && (
-        <div className="flex flex-wrap gap-x-4">
-          {reading ? (
-            <TextKey onClick={() => beginAgain(card)}>Tap the card again</TextKey>
-          ) : (
-            <TextKey onClick={() => void read([], null)}>There is no card in it</TextKey>
-          )}
-          {reading?.hasCard && !repeats && (
-            <TextKey
-              onClick={() => {
-                setRepeats([])
-                setSaid('Tap one surface in three places: the card, or one finish.')
-              }}
-            >
-              Even the light out
-            </TextKey>
-          )}
-          {repeats && repeats.length > 1 && (
-            <TextKey
-              onClick={() => {
-                setRepeats(null)
-                void read(patches, repeats)
-              }}
-            >
-              That is all of it
-            </TextKey>
-          )}
-        </div>
-      )}
-      {progress !== null && (
-        <p role="status" className="flex items-center gap-3 text-small">
-          Finding its colours, {Math.round(100 * progress)} %
-          <TextKey
-            onClick={() => {
-              running.current?.abort()
-              setPatches([])
-              setSaid(`Stopped. ${nextTap(card, 0)}`)
+      <WayPanel shown={ready || said !== ''}>
+        <section aria-label="Photo of it" className="flex flex-col gap-2">
+          <PhotoLightFields
+            card={card}
+            taken={taken}
+            onCard={(kind) => {
+              setCard(kind)
+              beginAgain(kind)
             }}
-          >
-            Stop
-          </TextKey>
-        </p>
-      )}
-      <p role="status" className="text-small">
-        {said}
-      </p>
-      {reading && found.length > 0 && (
-        <>
-          <FoundList
-            found={found}
-            onCount={(place) =>
-              setFound(
-                found.map((each, i) => (i === place ? { ...each, counts: !each.counts } : each)),
-              )
-            }
-            onMerge={(place) =>
-              setFound([
-                ...found.slice(0, place - 1),
-                ...merged(reading.readable, found[place - 1]!, found[place]!).map((each) =>
-                  sure(each, reading.hasCard),
-                ),
-                ...found.slice(place + 1),
-              ])
-            }
+            onTaken={(light) => {
+              setTaken(light)
+              beginAgain(card)
+            }}
           />
-          <button
-            type="button"
-            className="key self-start"
-            disabled={counted.length === 0}
-            onClick={() => void takeOver(reading, found, '')}
-          >
-            {counted.length > MOST_KEPT ? `Use the first ${MOST_KEPT}` : 'Use these colours'}
-          </button>
-        </>
-      )}
-    </section>
+          <PhotoCanvas
+            canvas={canvas}
+            shown={ready}
+            name={
+              repeats
+                ? 'The photo; tap one surface in several places'
+                : reading
+                  ? 'The photo; tap a colour to add it'
+                  : 'The photo; tap its white card'
+            }
+            onTap={tap}
+          />
+          {ready && progress === null && (
+            <div className="flex flex-wrap gap-x-4">
+              {reading ? (
+                <TextKey onClick={() => beginAgain(card)}>Tap the card again</TextKey>
+              ) : (
+                <TextKey onClick={() => void read([], null)}>There is no card in it</TextKey>
+              )}
+              {reading?.hasCard && !repeats && (
+                <TextKey
+                  onClick={() => {
+                    setRepeats([])
+                    setSaid('Tap one surface in three places: the card, or one finish.')
+                  }}
+                >
+                  Even the light out
+                </TextKey>
+              )}
+              {repeats && repeats.length > 1 && (
+                <TextKey
+                  onClick={() => {
+                    setRepeats(null)
+                    void read(patches, repeats)
+                  }}
+                >
+                  That is all of it
+                </TextKey>
+              )}
+            </div>
+          )}
+          {progress !== null && (
+            <p role="status" className="flex items-center gap-3 text-small">
+              Finding its colours, {Math.round(100 * progress)} %
+              <TextKey
+                onClick={() => {
+                  running.current?.abort()
+                  setPatches([])
+                  setSaid(`Stopped. ${nextTap(card, 0)}`)
+                }}
+              >
+                Stop
+              </TextKey>
+            </p>
+          )}
+          <p role="status" className="text-small">
+            {said}
+          </p>
+          {reading && found.length > 0 && (
+            <>
+              <FoundList
+                found={found}
+                onCount={(place) =>
+                  setFound(
+                    found.map((each, i) =>
+                      i === place ? { ...each, counts: !each.counts } : each,
+                    ),
+                  )
+                }
+                onMerge={(place) =>
+                  setFound([
+                    ...found.slice(0, place - 1),
+                    ...merged(reading.readable, found[place - 1]!, found[place]!).map((each) =>
+                      sure(each, reading.hasCard),
+                    ),
+                    ...found.slice(place + 1),
+                  ])
+                }
+              />
+              <button
+                type="button"
+                className="key self-start"
+                disabled={counted.length === 0}
+                onClick={() => void takeOver(reading, found, '')}
+              >
+                {counted.length > MOST_KEPT ? `Use the first ${MOST_KEPT}` : 'Use these colours'}
+              </button>
+            </>
+          )}
+        </section>
+      </WayPanel>
+    </>
   )
 }
 

@@ -7,14 +7,19 @@ import { useChange } from './use-change'
 
 const Last = z.object({ id: z.uuid(), sentence: z.string() }).nullable()
 
-/** One key takes back the last change made here, on every page of a visit; and what waits is said in one place. */
-export function UndoKey({ visitId }: { readonly visitId: string }) {
+/** One key takes back the last change made here, on every page; and what waits is said in one place. */
+export function UndoKey({
+  visitId,
+}: {
+  /** Null where a page is of no visit. */
+  readonly visitId: string | null
+}) {
   const { change, busy, message, say } = useChange()
   const { waiting, trouble } = useOutbox()
 
   async function undo(): Promise<void> {
-    const query = new URLSearchParams({ device: thisDevice() })
-    const answer = await fetch(`/api/visits/${visitId}/last-change?${query}`).catch(() => null)
+    const query = new URLSearchParams({ device: thisDevice(), ...(visitId && { visit: visitId }) })
+    const answer = await fetch(`/api/last-change?${query}`).catch(() => null)
     const last = Last.safeParse(await answer?.json().catch(() => undefined))
     if (!last.success) return say('The server did not answer; nothing was taken back.')
     if (!last.data) return say('Nothing was changed with this device that could be taken back.')

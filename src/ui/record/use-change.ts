@@ -1,14 +1,15 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import type { Answer, KindName, PayloadOf } from '@/commands/kinds'
 import { NO_ANSWER, retryNow, send, useOutbox } from './send'
 
-/** Makes a change at a press and says what came of it; pressing again while it waits asks again. */
+/** Makes changes at a press, one after the other, and says what came of the last; the same pressed again while it waits asks again. */
 export function useChange() {
   const router = useRouter()
   const { trouble } = useOutbox()
+  const waiting = useRef(new Set<string>())
   const [busy, setBusy] = useState(false)
   const [said, setSaid] = useState('')
 
@@ -17,14 +18,17 @@ export function useChange() {
     payload: PayloadOf<K>,
     done = '',
   ): Promise<Answer | null> {
-    if (busy) {
+    const press = JSON.stringify([kind, payload])
+    if (waiting.current.has(press)) {
       retryNow()
       return null
     }
+    waiting.current.add(press)
     setSaid('')
     setBusy(true)
     const answer = await send(kind, payload)
-    setBusy(false)
+    waiting.current.delete(press)
+    setBusy(waiting.current.size > 0)
     setSaid(answer.ok ? [done, answer.note].filter(Boolean).join(' ') : wordsOf(answer))
     if (answer.ok) router.refresh()
     return answer

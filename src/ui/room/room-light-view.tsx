@@ -7,6 +7,7 @@ import { shadedBearingDeg } from '@/core/light/light-choice'
 import { daySentences } from '@/core/light/light-words'
 import type { LitRoom } from '@/core/light/room'
 import { lengthWords } from '@/core/units'
+import { Figures } from '../form/figures'
 import { useSettings } from '../settings/settings-context'
 import { useLight } from '../light-bar/light-context'
 import { DaySwitch } from './day-switch'
@@ -54,9 +55,11 @@ export function RoomLightView({ room, otherRooms, houseRules, readings, samples 
             ))}
             <NorthRoomAdvice room={room} rules={houseRules} />
           </section>
-          <LightFigures />
-          <SlideBand samples={samples} />
           <MeterPanel roomId={room.id} visitId={room.visitId} readings={readings} />
+          <SlideBand samples={samples} />
+          <Figures of="where the light of the moment comes from">
+            <LightFigures />
+          </Figures>
         </div>
       </div>
     </main>

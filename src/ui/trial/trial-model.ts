@@ -127,9 +127,7 @@ export function dayWords(
   return [
     turnWords(turnsOf(day, reflectance), local),
     ...(warmed.units >= WARMS_FROM
-      ? [
-          `Warmest at ${clockTime(local, warmed.minute)}: ${oneDecimal(warmed.units)} units nearer gold than at its coolest.`,
-        ]
+      ? [`Warmest at ${clockTime(local, warmed.minute)}: clearly nearer gold than at its coolest.`]
       : []),
   ]
 }
@@ -159,25 +157,30 @@ export function finishWords(
   ]
 }
 
-/** What it reads as in the light at hand, and how sure that is: the reading's own ± and the range over D. */
+/** What it reads as in the light at hand. */
 export function leanWords(
   prepared: PreparedLight,
   reflectance: Reflectance,
-  source: ReadingSource,
   rules: HouseRules,
-): string[] {
-  const undertone = undertoneOf(prepared, reflectance)
-  const [less, more] = adaptationRange(prepared).map(
-    (light) => drawnUndertone(light, reflectance).c,
-  )
-  const [low, high] = [less!, more!].sort((p, q) => p - q)
-  const warmth = warmthWord(undertone, rules)
+): string {
+  const warmth = warmthWord(undertoneOf(prepared, reflectance), rules)
   const seen = capital(seenLine(seenWords(prepared, reflectance, rules)))
-  return [
-    `${seen}${warmth ? `; counts as ${warmth}` : ''}. LRV ${Math.round(lrvPercent(reflectance))}.`,
-    `Lean on a card ${oneDecimal(undertone.c)} ± ${oneDecimal(READING_UNCERTAINTY[source].lean)} by its reading; ` +
-      `as it is drawn ${oneDecimal(low!)} to ${oneDecimal(high!)} by how far an eye adapts (D ${prepared.degree.toFixed(2)} ± 0.07).`,
-  ]
+  return `${seen}${warmth ? `; counts as ${warmth}` : ''}. LRV ${Math.round(lrvPercent(reflectance))}.`
+}
+
+/** For who asks: the lean in figures, with the reading's own ± and the range over D. */
+export function leanFigures(
+  prepared: PreparedLight,
+  reflectance: Reflectance,
+  source: ReadingSource,
+): string {
+  const [low, high] = adaptationRange(prepared)
+    .map((light) => drawnUndertone(light, reflectance).c)
+    .sort((p, q) => p - q)
+  return (
+    `Lean on a card ${oneDecimal(undertoneOf(prepared, reflectance).c)} ± ${oneDecimal(READING_UNCERTAINTY[source].lean)} by its reading; ` +
+    `as it is drawn ${oneDecimal(low!)} to ${oneDecimal(high!)} by how far an eye adapts (D ${prepared.degree.toFixed(2)} ± 0.07).`
+  )
 }
 
 const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1)

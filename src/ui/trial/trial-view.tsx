@@ -16,11 +16,13 @@ import { GamutMark, Patch } from '../swatch/patch'
 import { useRelitColour } from '../swatch/use-relit'
 import { JudgementMark } from '../verdict/verdict-mark'
 import { GoesWith } from './goes-with'
+import { Figures } from '../form/figures'
 import {
   besideStaying,
   dayWords,
   finishWords,
   inSheens,
+  leanFigures,
   leanWords,
   lightsOfDay,
   onTheWalls,
@@ -122,7 +124,8 @@ function Trial({
         <p className="text-small">{sheenAdvice(prepared, full, rules)}</p>
       </section>
       <section aria-label="What it does" className="flex flex-col gap-3">
-        <Said name="In this light" sentences={leanWords(prepared, full, entry.source, rules)} />
+        <Said name="In this light" sentences={[leanWords(prepared, full, rules)]} />
+        <Figures>{leanFigures(prepared, full, entry.source)}</Figures>
         <GamutMark colour={colour} />
         <Said name="Through the day" sentences={daySaid} />
         <BesideStaying {...{ full, keepers }} source={entry.source} />

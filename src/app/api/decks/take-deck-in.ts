@@ -13,14 +13,19 @@ export const HandIn = z.object({
   madeAt: z.iso.datetime({ offset: true }),
 })
 
-/** Takes a deck in with all of its colours, or nothing of it. */
+/** Takes a deck in with all of its colours, or nothing of it: nothing either where whoever sent it has stopped waiting. */
 export async function takeDeckIn(
   { commandId, deckId, actor, device, madeAt }: z.infer<typeof HandIn>,
   deck: NewDeck,
   colours: readonly NewDeckColour[],
+  signal: AbortSignal,
 ): Promise<Answer> {
   const db = await openDb()
   await layDeckIn(db, deckId, deck, colours)
+  if (signal.aborted) {
+    await discardDeck(db, deckId)
+    return { ok: false, message: 'Stopped; nothing was taken in.' }
+  }
   const payload = { deckId, maker: deck.maker, name: deck.name, colours: colours.length }
   const answer = await apply(
     db,

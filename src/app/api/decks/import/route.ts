@@ -47,6 +47,7 @@ export async function POST(request: Request): Promise<Response> {
     input.data,
     { maker, name, whiteBase: [baseL, baseA, baseB] },
     csv.colours,
+    request.signal,
   )
   return answer.ok
     ? Response.json({ ok: true, colours: csv.colours.length } satisfies ImportAnswer)

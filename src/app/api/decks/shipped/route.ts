@@ -12,6 +12,6 @@ export async function POST(request: Request): Promise<Response> {
       { ok: false, message: 'Expected commandId, deckId, actor, device and madeAt.' },
       { status: 422 },
     )
-  const answer = await takeDeckIn(hand.data, SHIPPED_DECK, shippedColours())
+  const answer = await takeDeckIn(hand.data, SHIPPED_DECK, shippedColours(), request.signal)
   return Response.json(answer, { status: answer.ok ? 200 : 409 })
 }

@@ -6,6 +6,7 @@ import { longDate } from '@/core/light/calendar-date'
 import { listVisits, VISITS_A_PAGE, type VisitSummary } from '@/db/visits'
 import { openDb } from '@/db/store'
 import { Patch } from '@/ui/swatch/patch'
+import { ReadingPage } from '@/ui/frame/reading-page'
 import { PutVisitBack } from '@/ui/brief/put-visit-back'
 
 const STAGES: readonly (readonly [VisitSummary['stage'], string])[] = [
@@ -27,19 +28,13 @@ export default async function VisitsPage({
   if (visits.length === 0 && page > 0) redirect(addressOf(typed, 1))
   const pages = Math.ceil((visits[0]?.total ?? 0) / VISITS_A_PAGE)
   return (
-    <main className="mx-auto max-w-5xl px-6 py-8">
+    <ReadingPage wide>
       <div className="flex flex-wrap items-end justify-between gap-4 border-b border-ink pb-4">
         <div>
           <h1 className="text-head">Visits</h1>
           <p className="text-small text-dim">Elm Swatch: paint judged in the room’s own light.</p>
         </div>
         <div className="flex gap-2">
-          <Link href="/settings" className="key">
-            Settings
-          </Link>
-          <Link href="/decks" className="key">
-            Decks
-          </Link>
           {(visits.length > 0 || typed) && (
             <Link href="/visits/new" className="key key-first px-6">
               New visit
@@ -101,7 +96,7 @@ export default async function VisitsPage({
           {page + 1 < pages && <Link href={addressOf(typed, page + 2)}>Next page</Link>}
         </nav>
       )}
-    </main>
+    </ReadingPage>
   )
 }
 

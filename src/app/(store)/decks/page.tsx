@@ -1,18 +1,15 @@
-import Link from 'next/link'
 import { listDecks } from '@/db/decks'
 import { openDb } from '@/db/store'
 import { DeckImport } from '@/ui/deck/deck-import'
+import { ReadingPage } from '@/ui/frame/reading-page'
 
 export const metadata = { title: 'Decks' }
 
 export default async function DecksPage() {
   const decks = await listDecks(await openDb())
   return (
-    <main className="mx-auto max-w-4xl px-6 py-6">
-      <Link href="/" className="text-small underline underline-offset-4">
-        Visits
-      </Link>
-      <h1 className="mt-3 text-head">Decks</h1>
+    <ReadingPage>
+      <h1 className="text-head">Decks</h1>
       <ul className="mt-3 border-t border-ink">
         {decks.map((deck) => (
           <li
@@ -33,6 +30,6 @@ export default async function DecksPage() {
       </ul>
       <h2 className="mt-8 mb-3 text-title">Take a deck in</h2>
       <DeckImport />
-    </main>
+    </ReadingPage>
   )
 }

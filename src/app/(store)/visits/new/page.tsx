@@ -1,19 +1,16 @@
 import { randomUUID } from 'node:crypto'
-import Link from 'next/link'
 import { loadSettings } from '@/app/_load/settings'
 import { PLAIN_BRIEF } from '@/core/advice/brief'
 import { BriefForm } from '@/ui/brief/brief-form'
+import { ReadingPage } from '@/ui/frame/reading-page'
 
 export const metadata = { title: 'New visit' }
 
 export default async function NewVisitPage() {
   const { houseRules } = await loadSettings()
   return (
-    <main className="mx-auto max-w-6xl px-6 py-6">
-      <Link href="/" className="text-small underline underline-offset-4">
-        Visits
-      </Link>
-      <h1 className="mt-3 text-head">New visit</h1>
+    <ReadingPage wide>
+      <h1 className="text-head">New visit</h1>
       <BriefForm
         visit={{
           id: randomUUID(),
@@ -30,6 +27,6 @@ export default async function NewVisitPage() {
         }}
         submit="Keep the visit"
       />
-    </main>
+    </ReadingPage>
   )
 }
