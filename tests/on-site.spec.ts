@@ -31,12 +31,16 @@ const CANDIDATES = ['H111-4', 'G001-3'] as const
 /** From an empty store to a verdict in the grid and on the sheet. */
 async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void> {
   const button = (name: string | RegExp) => page.getByRole('button', { name })
+  const goTo = async (step: string, address: string): Promise<void> => {
+    await hand.goTo(step)
+    await page.waitForURL(new RegExp(`/${address}`))
+  }
   await page.clock.setFixedTime(NOON)
 
   await test.step('the first start', async () => {
     await open(page, app.url)
     await hand.fill(page.getByLabel('Your name'), 'Mira Holl')
-    await hand.choose(page.getByLabel('Lengths in'), 'imperial', 'feet')
+    await hand.choose(page.getByLabel('Lengths in'), 'feet', 'feet')
     await hand.key(button('Begin'), KEEP)
     await hand.press(page.getByRole('link', { name: 'First visit' }))
     hand.done('first start')
@@ -73,7 +77,7 @@ async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void>
   })
 
   await test.step('five that stay, the first by photo', async () => {
-    await hand.goTo('Keepers')
+    await goTo('Keepers', 'keepers')
     await hand.choose(page.getByLabel('Kind'), 'stone', 'sto')
     await page.getByLabel('Photo with a card').setInputFiles({
       name: 'finishes.png',
@@ -97,8 +101,9 @@ async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void>
   })
 
   await test.step('two candidates', async () => {
-    await hand.goTo('Shortlist')
+    await goTo('Shortlist', 'shortlist')
     for (const code of CANDIDATES) {
+      await hand.key(page.getByLabel('Code or name'), '/')
       await hand.fill(page.getByLabel('Code or name'), code)
       await hand.key(button(new RegExp(`^${code} `)), 'Enter')
       await hand.press(button('Take up at 75 %'))
@@ -108,16 +113,17 @@ async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void>
   })
 
   await test.step('a verdict, in the grid and on the sheet', async () => {
-    await hand.goTo('Bench')
+    await goTo('Bench', 'bench')
+    await expect(page.getByRole('radio', { name: 'Board' })).toBeVisible()
     for (const held of ['Chip', 'Large swatch', 'Board'])
       await hand.key(page.getByRole('radio', { name: held }), 'h')
     await expect(page.getByRole('radio', { name: 'Board' })).toBeChecked()
     await hand.key(button('Works W'), 'w')
-    await hand.key(page.getByRole('button', { name: 'Keep', exact: true }), 'Enter')
+    await hand.key(button('Keep Enter'), 'Enter')
     await expect(page.getByRole('status', { name: 'What came of it' })).toContainText('Kept.')
-    await hand.goTo('House grid')
+    await goTo('House grid', 'grid')
     await expect(page.locator('[data-verdict=works]')).toHaveCount(1)
-    await hand.goTo('Sheet')
+    await goTo('Sheet', 'sheet')
     await expect(page.getByRole('main')).toContainText('on a board: works')
     hand.done('verdict')
   })
@@ -145,6 +151,7 @@ test('from an empty store to a verdict by keyboard alone: in feet, in a town of 
     key: (_, key) => page.keyboard.press(key),
     goTo: async (step) => {
       await page.keyboard.press('ControlOrMeta+k')
+      await expect(page.getByPlaceholder('A few letters')).toBeFocused()
       await page.keyboard.type(step)
       await page.keyboard.press('Enter')
     },

@@ -29,9 +29,9 @@ export default async function StartPage() {
               : `${maker}, ${name}, ${shippedColours().length.toLocaleString('en-GB')} invented colours to work and practise with`
           }
         />
-        <p className="mt-8 text-small">
+        <div className="mt-8 text-small">
           <KeyList />
-        </p>
+        </div>
       </main>
     </WorkArea>
   )

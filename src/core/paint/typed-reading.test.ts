@@ -96,3 +96,13 @@ test.each<readonly [string, Partial<TypedReading>, string, RegExp]>([
   expect(read.problems[0]!.field).toBe(field)
   expect(read.problems[0]!.message).toMatch(message)
 })
+
+test('three numbers, or a hex, typed into L* are read as the colour they are', () => {
+  expect(readTyped(typed({ l: '62, 3, 11' }))).toMatchObject({
+    reading: { kind: 'lab', lab: [62, 3, 11] },
+  })
+  expect(readTyped(typed({ l: '#A08060' }))).toMatchObject({
+    reading: { kind: 'srgb', hex: '#a08060' },
+  })
+  expect(readTyped(typed({ l: '62, 3' })).ok).toBe(false)
+})

@@ -30,8 +30,21 @@ export type TypedResult =
       readonly largest?: number
     }
 
+/** What stands in the field of L* and says more: all three numbers, or a hex; null for what does not. */
+export function wholeColour(
+  text: string,
+): Pick<TypedReading, 'l' | 'a' | 'b'> | Pick<TypedReading, 'by' | 'hex'> | null {
+  const [, hex] = /^\s*#([0-9a-f]{6})\s*$/i.exec(text) ?? []
+  if (hex) return { by: 'hex', hex: `#${hex.toLowerCase()}` }
+  const numbers = text.trim().split(/[\s;]+|,\s+/)
+  if (numbers.length !== 3 || numbers.some((number) => typedNumber(number) === null)) return null
+  const [l, a, b] = numbers as [string, string, string]
+  return { l, a, b }
+}
+
 /** Reads what was typed, or says by field what was expected and what came. */
-export function readTyped(typed: TypedReading): TypedResult {
+export function readTyped(form: TypedReading): TypedResult {
+  const typed = form.by === 'lab' ? { ...form, ...wholeColour(form.l) } : form
   try {
     const read = { lab: labOf, hex: hexOf, spectral: spectrumOf }[typed.by](typed)
     if (!read.ok) return read

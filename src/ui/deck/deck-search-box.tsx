@@ -1,6 +1,7 @@
 'use client'
 
-import { useState } from 'react'
+import { useRef, useState } from 'react'
+import { useKeys } from '../keys/use-keys'
 import { findPlaces, type DeckEntry } from './deck-strips'
 
 /** Finds a colour of a deck by its code or name; Enter takes the first. */
@@ -11,7 +12,9 @@ export function DeckSearch({
   readonly entries: readonly DeckEntry[]
   readonly onPick: (place: number) => void
 }) {
+  const input = useRef<HTMLInputElement>(null)
   const [typed, setTyped] = useState('')
+  useKeys({ '/': () => input.current?.focus() }, [['/', 'find a colour by its code or name']])
   const found = findPlaces(entries, typed)
   function pick(place: number): void {
     onPick(place)
@@ -23,9 +26,10 @@ export function DeckSearch({
         Code or name
       </label>
       <input
+        ref={input}
         id="deck-search"
         type="search"
-        placeholder="Code or name"
+        placeholder="Code or name  /"
         className="field"
         autoComplete="off"
         value={typed}

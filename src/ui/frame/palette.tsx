@@ -24,7 +24,12 @@ export function Palette({
 }) {
   const router = useRouter()
   const dialog = useRef<HTMLDialogElement>(null)
-  useEffect(() => dialog.current?.showModal(), [])
+  const input = useRef<HTMLInputElement>(null)
+  useEffect(() => {
+    dialog.current?.showModal()
+    // A dialog gives the focus to the list around it.
+    input.current?.focus()
+  }, [])
   return (
     <dialog
       ref={dialog}
@@ -34,7 +39,7 @@ export function Palette({
     >
       <Command label="Go to" loop>
         <Command.Input
-          autoFocus
+          ref={input}
           placeholder="A few letters of its name"
           className="field border-0 border-b border-ink"
         />

@@ -1,12 +1,6 @@
 import { reflectanceOfReading } from '@/core/paint/reading'
-import {
-  emptyDraft,
-  surfaceOf,
-  wholeColour,
-  withAnother,
-  withBrought,
-  type ColourDraft,
-} from './colour-draft'
+import { wholeColour } from '@/core/paint/typed-reading'
+import { emptyDraft, surfaceOf, withAnother, withBrought, type ColourDraft } from './colour-draft'
 
 const LAB = { l: '66', a: '9', b: '14' }
 const shares = (drafts: readonly ColourDraft[]) => drafts.map(({ sharePercent }) => sharePercent)

@@ -4,7 +4,6 @@ import { shiftedByEye, type EyeShift } from '@/core/paint/by-eye'
 import { reflectanceOfReading, sourceOf, type ReadingSource } from '@/core/paint/reading'
 import type { ReadingEvidence } from '@/core/paint/reading-evidence'
 import { OWN } from '@/core/paint/measured-for'
-import { typedNumber } from '@/core/typed-number'
 import { readTyped, type TypedReading } from '@/core/paint/typed-reading'
 
 /** Ways to enter a colour by hand; a photo, a reader or a file fills them in. */
@@ -61,16 +60,6 @@ export function emptyDraft(place: number, sharePercent: number): ColourDraft {
 export function labTexts([l, a, b]: Lab): Pick<ColourDraft, 'l' | 'a' | 'b'> {
   const text = (value: number): string => String(Number(value.toFixed(2)))
   return { l: text(l), a: text(a), b: text(b) }
-}
-
-/** What was typed or pasted into the first field and says more than L*: all three numbers, or a hex; null for what does not. */
-export function wholeColour(text: string): Partial<ColourDraft> | null {
-  const [, hex] = /^\s*#([0-9a-f]{6})\s*$/i.exec(text) ?? []
-  if (hex) return { by: 'hex', hex: `#${hex.toLowerCase()}`, evidence: null }
-  const numbers = text.trim().split(/[\s;]+|,\s+/)
-  if (numbers.length !== 3 || numbers.some((number) => typedNumber(number) === null)) return null
-  const [l, a, b] = numbers as [string, string, string]
-  return { l, a, b, evidence: null }
 }
 
 /** Whether nothing was entered yet, so that a device or a file may take its place. */

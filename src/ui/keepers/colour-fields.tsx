@@ -8,17 +8,16 @@ import {
   OWN,
   type MeasuredForName,
 } from '@/core/paint/measured-for'
+import { wholeColour } from '@/core/paint/typed-reading'
 import { RelitPatch } from '../swatch/relit-patch'
-import {
-  READ_BY_WORDS,
-  surfaceOf,
-  wholeColour,
-  type ColourDraft,
-  type ReadBy,
-} from './colour-draft'
+import { READ_BY_WORDS, surfaceOf, type ColourDraft, type ReadBy } from './colour-draft'
 import { DeckPicker } from './deck-picker'
 import { ReadingWords } from './reading-words'
 import { readByWords, SOURCE_WORDS } from './source-words'
+
+// What one keystroke does to a field. All else brings its text at once: all three numbers are parted there and then; typed
+// in a row they stay as they are, and are read so.
+const TYPING = /^(insertText|delete)/
 
 const SCALE_WORDS = [
   ['', 'as the values say'],
@@ -67,10 +66,11 @@ export function ColourFields({
           <Field
             label="L*"
             {...text('l')}
-            hint={draft.l === '' ? 'or all three' : ''}
+            hint="or all three"
             onChange={(event) => {
               const { value } = event.target
-              onChange(wholeColour(value) ?? { l: value, evidence: null })
+              const isTyped = TYPING.test((event.nativeEvent as InputEvent).inputType ?? '')
+              onChange({ ...((!isTyped && wholeColour(value)) || { l: value }), evidence: null })
             }}
           />
           <Field label="a*" {...text('a')} />
