@@ -61,7 +61,6 @@ async function takeAll(page) {
   await shot('keepers')
   await page.getByRole('button', { name: 'Add what stays' }).click()
   await page.getByLabel('Kind').selectOption('stone')
-  await page.getByRole('button', { name: 'A photo' }).click()
   await page
     .getByLabel('Photo with a card')
     .setInputFiles({ name: 'stone.jpg', mimeType: 'image/jpeg', buffer: await stonePhoto() })
