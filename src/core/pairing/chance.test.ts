@@ -31,4 +31,5 @@ test('good and bad are the likely and the firm of either side', () => {
     expect(isGood(chance)).toBe(judgementOf(chance).startsWith('works'))
     expect(isBad(chance)).toBe(judgementOf(chance).startsWith('no'))
   }
+  expect([isGood(0.6), isBad(0.4), judgementOf(1 - 0.85)]).toEqual([true, true, 'no'])
 })

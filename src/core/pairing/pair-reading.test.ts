@@ -270,3 +270,46 @@ test('a part that hardly shows is named, and the keeper spoken of by its ground'
   expect(got.sentence).toMatch(/with the ground|of the ground/)
   expect(got.sentence).toMatch(/By itself it is too pink for the vein, which hardly shows\./)
 })
+
+test('where a wall does not work, the nearest strength that clearly does is named, on either side, or none', () => {
+  const rung = (strengthPercent: number, lab: Lab): StrengthRung => ({
+    ...wall(lab),
+    strengthPercent,
+  })
+  // A tan that is too green beside the granite; pinker, it sits with it.
+  const bad = rung(75, [72, -4, 14])
+  const [good, stillBad] = [[82, 5, 11] as Lab, [74, -3.5, 14] as Lab]
+  const named = (...ladder: StrengthRung[]) =>
+    pairReading(noon, bad, keeper([['ground', 100, GRANITE]]), ladder)
+  expect(named(rung(25, good), rung(50, good), rung(150, good)).strength).toEqual({
+    percent: 50,
+    word: 'lighter',
+  })
+  const stronger = named(rung(25, stillBad), rung(150, good), rung(100, good))
+  expect(stronger.strength).toEqual({ percent: 100, word: 'stronger' })
+  expect(stronger.sentence).toMatch(/At 100 % it would sit with it\.$/)
+  // Its own strength is no other one, whatever stands there.
+  const none = named(rung(75, good), rung(50, stillBad))
+  expect(none.strength).toBeNull()
+  expect(none.sentence).not.toMatch(/would sit/)
+})
+
+test('of two parts the worse decides, whichever it is', () => {
+  const [pink, quiet] = [GRANITE, [70, 0, 1] as Lab]
+  const green: Lab = [72, -4, 14]
+  const alone = pairReading(noon, wall(green), keeper([['ground', 100, pink]])).chance
+  for (const parts of [
+    [
+      ['ground', 60, pink],
+      ['vein', 40, quiet],
+    ],
+    [
+      ['ground', 60, quiet],
+      ['vein', 40, pink],
+    ],
+  ] as const) {
+    const { part, chance } = pairReading(noon, wall(green), keeper(parts))
+    expect(part).toBe(parts.find(([, , lab]) => lab === pink)![0])
+    expect(chance).toBeCloseTo(alone, 1)
+  }
+})

@@ -38,6 +38,22 @@ test.each<[string, Lab, Lab, RegExp]>([
   expect(wallOnFinish(seen(wall), seen(finish), false).words).toMatch(words)
 })
 
+test.each([
+  // The wall's lean in a and b, the finish's, and what comes of it: the eye lends the opposite.
+  [[-10, 0], [8, 0], 'brings out'],
+  [[10, 0], [8, 0], 'quiets'],
+  [[0, -10], [8, 0], 'tints'],
+  [[10, 0], [0, 0], 'tints'],
+  [[4, 0], [8, 0], 'leaves it be'],
+] as const)('a wall that leans %j beside a finish that leans %j: %s', ([a, b], [c, d], effect) => {
+  expect(wallOnFinish(leaning(60, a, b), leaning(70, c, d), false).effect).toBe(effect)
+})
+
+test('what ages a finish is said before all else', () => {
+  const aged = wallOnFinish(leaning(60, -10, 0), leaning(70, 8, 0), true)
+  expect([aged.effect, aged.lean]).toEqual(['ages it', null])
+})
+
 test('a clean cream ages a greyed stone of its hue, and the reading of the pair says so', () => {
   // Common practice.
   const { back, reason, chance } = statedLabPair([78, 2, 24], [76, 2, 6], 'stone')
