@@ -40,7 +40,8 @@ async function takeAll(page) {
   }
   const open = (address) => page.goto(server.url + address)
   const link = async (name) =>
-    new URL(await page.getByRole('link', { name }).first().getAttribute('href'), server.url)
+    // On a phone the line of rooms is there, out of sight.
+    new URL(await page.locator('a', { hasText: name }).first().getAttribute('href'), server.url)
       .pathname
 
   await open('/')

@@ -1,4 +1,6 @@
-import { listCommands } from '../db/commands'
+import { DEFAULT_HOUSE_RULES } from '../core/advice/house-rules'
+import { latestOfDevice, listCommands } from '../db/commands'
+import { findSettings } from '../db/settings'
 import { testDb } from '../db/test-db.fixture'
 import { apply } from './apply'
 import {
@@ -200,4 +202,28 @@ test('two taking back the same thing at once: one is kept, the other told', asyn
     ),
   )
   expect(answers.map(({ ok }) => ok).sort()).toEqual([false, true])
+})
+
+test('settings are taken back too, the latest of the device; a photo or a deck is none of them', async () => {
+  const house = await aHouse(db)
+  const settings = {
+    who: 'Mira Holl',
+    lengths: 'feet' as const,
+    volumes: 'litres' as const,
+    houseRules: DEFAULT_HOUSE_RULES as never,
+  }
+  await done(db, 'keep-settings', settings)
+  const { id, device } = await done(db, 'keep-settings', { ...settings, lengths: 'metric' })
+  await done(db, 'keep-photo', {
+    hash: 'ab'.repeat(32),
+    widthPx: 600,
+    heightPx: 400,
+    byteLength: 9_000,
+  })
+  expect((await latestOfDevice(db, null, device))?.id).toBe(id)
+  expect(await said(db, command(1, 'undo', { visitId: house.visitId, commandId: id }))).toMatch(
+    /no such change in this visit/,
+  )
+  expect(await said(db, command(2, 'undo', { visitId: null, commandId: id }))).toBe('kept')
+  expect((await findSettings(db))?.lengths).toBe('feet')
 })

@@ -118,7 +118,7 @@ async function VisitLine({ visit }: { readonly visit: VisitSummary }) {
           {visit.placeName}, {visit.rooms} {visit.rooms === 1 ? 'room' : 'rooms'}
         </span>
       </span>
-      <span className="flex h-12 max-sm:h-8">
+      <span className="flex h-12 empty:max-sm:hidden max-sm:h-8">
         {works.map(({ id, words, colour }) => (
           <Patch key={id} colour={colour} label={words} className="h-full max-w-14 flex-1" />
         ))}

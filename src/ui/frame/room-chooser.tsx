@@ -63,7 +63,7 @@ export function RoomChooser({
       </nav>
       <select
         aria-label="Room"
-        className={`min-w-0 flex-1 bg-paper px-2 text-small font-medium ${fits ? 'sm:hidden' : ''}`}
+        className={`min-w-0 flex-1 overflow-hidden bg-paper px-2 text-ellipsis text-small font-medium ${fits ? 'sm:hidden' : ''}`}
         value={atHand ?? ''}
         onChange={(event) => event.target.value && router.push(hrefOf(event.target.value))}
       >

@@ -9,7 +9,7 @@ export function StepChooser({ steps }: { readonly steps: readonly Step[] }) {
   return (
     <select
       aria-label="Step"
-      className="min-w-0 flex-1 border-l border-rule bg-paper px-2 text-small font-medium sm:hidden"
+      className="min-w-0 flex-1 overflow-hidden border-l border-rule bg-paper px-2 text-ellipsis text-small font-medium sm:hidden"
       value={steps.find(({ here }) => here)?.href ?? ''}
       onChange={(event) => router.push(event.target.value)}
     >

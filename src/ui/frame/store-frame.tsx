@@ -33,7 +33,7 @@ export function StoreFrame({
   return (
     <div className="flex h-dvh flex-col">
       <header className="flex h-11 shrink-0 items-stretch border-b border-ink">
-        <nav aria-label="Pages" className="flex">
+        <nav aria-label="Pages" className="flex flex-1">
           {PAGES.map(([href, name]) => (
             <Link
               key={href}
@@ -45,7 +45,7 @@ export function StoreFrame({
             </Link>
           ))}
         </nav>
-        <div className="ml-auto flex shrink-0 items-center gap-3 pl-3 text-small max-sm:hidden">
+        <div className="flex shrink-0 items-baseline gap-3 self-center pl-3 text-small max-sm:hidden">
           <PaletteKey destinations={[...pages, ...visits]} />
           <KeyList />
         </div>

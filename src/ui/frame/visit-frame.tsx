@@ -116,7 +116,7 @@ export function VisitFrame({
         <span className="hidden items-center px-3 text-small whitespace-nowrap 2xl:flex">
           {household}
         </span>
-        <div className="flex shrink-0 items-center gap-3 pl-3 text-small max-sm:hidden">
+        <div className="flex shrink-0 items-baseline gap-3 self-center pl-3 text-small max-sm:hidden">
           <PaletteKey destinations={[...goTo, ...destinations]} />
           <KeyList />
         </div>

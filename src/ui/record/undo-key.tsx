@@ -28,7 +28,7 @@ export function UndoKey({
 
   useKeys({ z: () => void undo() }, [['Z', 'take back the last change']])
   return (
-    <div className="ml-auto flex shrink-0 items-center gap-3 px-3 text-small max-sm:px-2">
+    <div className="ml-auto flex shrink-0 items-baseline gap-3 self-center px-3 text-small max-sm:px-2">
       <span
         role="status"
         aria-label="Changes"
