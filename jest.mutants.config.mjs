@@ -8,6 +8,7 @@ export default {
   ...unit,
   displayName: undefined,
   testEnvironment: join(import.meta.dirname, 'tests/mutants-environment.cjs'),
+  testSequencer: join(import.meta.dirname, 'tests/mutants-order.cjs'),
   testTimeout: config.testTimeout,
   setupFiles: ['<rootDir>/jest.mutants.setup.ts'],
   testMatch: process.env.MUTANTS_TESTS?.split(' ').map(

@@ -21,7 +21,7 @@ const AREAS = {
   light: {
     mutate: ['lamp-light', 'sky', 'window-light', 'daylight-factor'].map((f) => `light/${f}`),
     tests: [
-      'light/{daylight-factor,lamp-light,lamps-alone,room-light,sky,sky-vault,walls,window-light}',
+      'light/{daylight-factor,lamp-light,lamps-alone,room-light,sky,sky-vault,walls,window-light,window-sun}',
     ],
   },
 }
