@@ -313,3 +313,25 @@ test('of two parts the worse decides, whichever it is', () => {
     expect(chance).toBeCloseTo(alone, 1)
   }
 })
+
+test('another strength is named where it lifts the chance clearly, not where it is a little better', () => {
+  const path = Array.from({ length: 120 }, (_, i): Lab => [
+    72 + (10 * i) / 119,
+    -4 + (9 * i) / 119,
+    14 - (3 * i) / 119,
+  ]).map((lab) => ({ lab, chance: read(lab, GRANITE).chance }))
+  const between = (least: number, most: number): Lab =>
+    path.find(({ chance }) => chance > least && chance < most)!.lab
+  const named = (other: Lab) =>
+    pairReading(noon, wall(between(0.47, 0.53)), keeper([['ground', 100, GRANITE]]), [
+      { ...wall(other), strengthPercent: 75 },
+    ]).strength
+  expect(named(between(0.61, 0.66))).toBeNull()
+  expect(named(between(0.74, 0.8))).toEqual({ percent: 75, word: 'lighter' })
+})
+
+test('a wall that clashes does not age its finish for that', () => {
+  const { chance, back } = read([72, -4, 14], GRANITE)
+  expect(isBad(chance)).toBe(true)
+  expect(back.effect).not.toBe('ages it')
+})

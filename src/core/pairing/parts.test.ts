@@ -3,7 +3,10 @@ import { prepareLight } from '../colour/appearance'
 import { daylightSpectrum } from '../colour/daylight'
 import type { Lab } from '../colour/lab'
 import { reflectanceOfReading } from '../paint/reading'
+import { LIMITS } from './limits'
 import { partsOf, roleOfPart, type FinishColour } from './parts'
+import { DAYLIGHT } from '../undertone/daylight'
+import { undertoneOf, type Undertone } from '../undertone/undertone'
 import { roleOf } from './role'
 
 const noon = prepareLight(daylightSpectrum(6504), 800)
@@ -47,6 +50,55 @@ test('a part shows the more the larger it is, a clear one apart from its ground 
   expect(shows(GREY, DULL_VEIN, 1)).toBeLessThan(0.1)
   // Clear, and hardly apart from a ground as clear.
   expect(shows([42, 33, 11], PINK_VEIN, 8)).toBeCloseTo(shows(GREY, DULL_VEIN, 8), 1)
+})
+
+/** A colour between two, for which something of its undertone by daylight is so much. */
+function where(from: Lab, to: Lab, of: (seen: Undertone) => number, much: number): Lab {
+  let [low, high] = [0, 1]
+  const at = (t: number): Lab => [0, 1, 2].map((i) => from[i]! + t * (to[i]! - from[i]!)) as never
+  const value = (t: number) =>
+    of(undertoneOf(DAYLIGHT, reflectanceOfReading({ kind: 'lab', lab: at(t) }))) - much
+  const rises = value(1) > value(0)
+  for (let i = 0; i < 60; i++) {
+    const middle = (low + high) / 2
+    if (value(middle) > 0 === rises) high = middle
+    else low = middle
+  }
+  return at(low)
+}
+
+// Tables of the normal distribution: one spread over a limit is 0.8413 of the way.
+const ONE_SPREAD = 0.8413
+
+test('black is black the surer the deeper and the greyer it is', () => {
+  const onBlack = (ground: Lab) => parts(ground, DULL_VEIN, 8)[1]!.onBlack
+  const { jBelow, leanBelow } = LIMITS.black
+  const deep = where([5, 0, 0], [60, 0, 0], ({ j }) => j, jBelow - LIMITS.ownSpread)
+  expect(onBlack(deep)).toBeCloseTo(ONE_SPREAD, 2)
+  const grey = where([8, 0, 0], [8, 30, 0], ({ c }) => c, leanBelow - LIMITS.ownSpread)
+  expect(onBlack(grey)).toBeCloseTo(ONE_SPREAD, 2)
+  expect(parts(BLACK, DULL_VEIN, 8)[0]!.onBlack).toBe(0)
+})
+
+test('the eye is caught by a lean and by a distance, each as sure as it is clear of its limit', () => {
+  // Shares of a part that surely catches the eye, and of one that surely does not, by the tables: Φ(0) and Φ(−5/7).
+  const caught = ONE_SPREAD * 0.5 + (1 - ONE_SPREAD) * 0.2375
+  const lean = where([85, 0, 0], [75, 30, 0], ({ c }) => c, 6 + 2.5)
+  expect(shows([45, 0, 0], lean, 8)).toBeCloseTo(caught, 2)
+  const ground: Lab = [50, 0, 0]
+  const from = undertoneOf(DAYLIGHT, reflectanceOfReading({ kind: 'lab', lab: ground }))
+  const away = ({ j, a, b }: Undertone) => Math.hypot(j - from.j, a - from.a, b - from.b)
+  for (const towards of [
+    [55, 5, 55],
+    [50, 55, 10],
+    [75, 30, 0],
+  ] as const)
+    expect(shows(ground, where(ground, towards, away, 18 + 2.5), 8)).toBeCloseTo(caught, 2)
+  // Far away and without a lean it catches nobody's eye.
+  expect(shows([45, 0, 0], [95, 0, 0], 8)).toBeCloseTo(0.2375, 2)
+  // The ground shows whole, however little of it there is.
+  const flecked = [30, 25, 25, 20].map((percent, i) => colour(`${i}`, percent, DULL_VEIN))
+  expect(partsOf(noon, flecked)[0]!.shows).toBe(1)
 })
 
 test('on a black ground any fleck shows at little, and none is an opposite that sets the wall off', () => {
