@@ -69,7 +69,7 @@ export default tseslint.config(
     files: [
       'src/app/**/{page,layout,not-found,error}.tsx',
       '*.{ts,mjs}',
-      'tests/{pglite,postgres}-*.mjs',
+      'tests/{pglite,postgres,mutants}-*.mjs',
     ],
     rules: { 'no-restricted-syntax': 'off' },
   },

@@ -7,7 +7,7 @@ const [unit] = config.projects
 export default {
   ...unit,
   displayName: undefined,
-  testEnvironment: join(import.meta.dirname, 'tests/mutants-environment.cjs'),
+  testEnvironment: join(import.meta.dirname, 'tests/mutants-environment.mjs'),
   testTimeout: config.testTimeout,
   setupFiles: ['<rootDir>/jest.mutants.setup.ts'],
   testMatch: ['<rootDir>/src/core/mutants-together.ts'],

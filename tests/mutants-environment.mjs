@@ -1,5 +1,8 @@
-const { mixinJestEnvironment } = require('@stryker-mutator/jest-runner')
-const { TestEnvironment } = require('jest-environment-node')
+import { createRequire } from 'node:module'
+import { TestEnvironment } from 'jest-environment-node'
+
+// What Stryker adds to an environment is given to those that require it, and to no other.
+const { mixinJestEnvironment } = createRequire(import.meta.url)('@stryker-mutator/jest-runner')
 
 // Which mutant a test has noticed, over the files of a worker: nothing more has to be asked of that one.
 let noticed
@@ -14,4 +17,4 @@ class MutantsEnvironment extends TestEnvironment {
   }
 }
 
-module.exports = mixinJestEnvironment(MutantsEnvironment)
+export default mixinJestEnvironment(MutantsEnvironment)
