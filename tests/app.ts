@@ -161,6 +161,14 @@ export async function roomOf(page: Page, visit: string, room: string): Promise<s
   return new URL((await link.getAttribute('href'))!, visit).href.replace(/\/light.*$/, '')
 }
 
+/** By how many pixels a page, or its working area, is wider than what shows of it; a table scrolls inside itself. */
+export const overhang = (page: Page): Promise<number> =>
+  page.evaluate(() =>
+    [document.documentElement, ...document.querySelectorAll('main:not(:has(table))')]
+      .map(({ scrollWidth, clientWidth }) => scrollWidth - clientWidth)
+      .reduce((sum, each) => sum + each, 0),
+  )
+
 export const hexOf = async (swatch: Locator): Promise<string> => {
   await expect(swatch).toHaveAttribute('data-hex', /^#[0-9a-f]{6}$/)
   return (await swatch.getAttribute('data-hex'))!

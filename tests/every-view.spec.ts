@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright'
 import { expect } from '@playwright/test'
-import { open, test } from './app'
+import { open, overhang, test } from './app'
 import { everyView } from './views'
 
 // One of the views is an address of nothing.
@@ -28,11 +28,7 @@ for (const half of [0, 1])
       await page.waitForLoadState('networkidle')
       for (const [width, height] of WIDTHS) {
         await page.setViewportSize({ width, height })
-        await expect
-          .poll(() => page.evaluate(() => document.documentElement.scrollWidth), {
-            message: address,
-          })
-          .toBeLessThanOrEqual(width)
+        await expect.poll(() => overhang(page), { message: `${address} at ${width}` }).toBe(0)
         const { violations } = await new AxeBuilder({ page }).analyze()
         const found = violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)
         expect(found, `${address} at ${width}`).toEqual([])

@@ -1,5 +1,5 @@
 import { expect, type Locator, type Page } from '@playwright/test'
-import { open, tabsPressed, tabTo, test, typeInto, type App } from './app'
+import { open, overhang, tabsPressed, tabTo, test, typeInto, type App } from './app'
 import { CARD_AT, photograph } from './photographs'
 
 const MOST_TABS = 80
@@ -89,6 +89,7 @@ async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void>
     const photo = button(/^The photo;/)
     for (const at of CARD_AT) await hand.tapPhoto(photo, at)
     await expect(page.getByText(/Taken over/)).toBeVisible()
+    expect(await overhang(page)).toBe(0)
     await hand.key(button('Keep it'), KEEP)
     await expect(page.getByRole('heading', { name: 'stone' })).toBeVisible()
     hand.done('first keeper by photo')

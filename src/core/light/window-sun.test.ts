@@ -43,6 +43,7 @@ test('on open glass the sun is its beam by the cosine of incidence', () => {
     [30, 180],
     [30, 240],
     [60, 180],
+    [1.5, 180],
   ] as const) {
     const sky = out(altitude, azimuth)
     const cosine = Math.cos(altitude * RAD) * Math.cos((azimuth - SOUTH) * RAD)
@@ -83,6 +84,9 @@ test('a front twelve metres off uncovers the glass as the sun climbs over its ed
   ] as const)
     // The sun's own half degree softens both ends.
     expect(Math.abs(sunShare(at, front) - share)).toBeLessThan(0.07)
+  // Wider than the glass alone would make it.
+  expect(sunShare(first!, front)).toBeGreaterThan(0.03)
+  expect(sunShare(last!, front)).toBeLessThan(0.97)
   expect(sunShare(4, { opposite: 'sky', oppositeDeg: 20 })).toBe(1)
 })
 
@@ -110,6 +114,35 @@ test('the ground fills half of an upright window’s view, none of one that lies
   expect(upright.skyLux).toBeCloseTo(luxOf(ground.sky) / 2, 6)
   expect(upright.sunLux).toBeCloseTo(ground.sunLux / 2, 6)
   expect(by(PLAIN_WINDOW.ground, 40, { pitchDeg: 0 })).toEqual({ skyLux: 0, sunLux: 0 })
+})
+
+test('with the sun behind the house the ground lies in the shadow of two storeys, as far as that reaches', () => {
+  // Six metres high; the window looks down from two: of what it sees the part beyond the shadow is sunlit.
+  const sunlit = (shadowM: number) => 2 / Math.hypot(2, shadowM)
+  for (const [altitude, azimuth, shadowM] of [
+    [45, 180, 6],
+    [45, 225, 6 * Math.SQRT1_2],
+    [30, 180, 6 / Math.tan(30 * RAD)],
+    [45, 0, 0],
+    // Longer than three hundred metres no shadow is.
+    [0.5, 180, 300],
+  ] as const) {
+    const sky = out(altitude, azimuth)
+    const open = sky.directNormalLux * Math.sin(altitude * RAD)
+    expect(groundReceives(sky, 0).sunLux).toBeCloseTo(open * sunlit(shadowM), 6)
+  }
+  expect(groundReceives(out(45, 135), 300).sunLux).toBeCloseTo(
+    out(45, 135).directNormalLux * Math.SQRT1_2 * sunlit(6 * Math.cos(15 * RAD)),
+    6,
+  )
+})
+
+test('sunlight alone is a spectrum too', () => {
+  const sum = emptyLightSum()
+  const { sunlight } = out(30)
+  addReflected(sum, 'sky', { sky: [0, 0, 0], sunLux: 100 }, 0.5)
+  const spectrum = spectrumOf(sum, sunlight)
+  for (const i of [10, 40, 70]) expect(spectrum[i]).toBeCloseTo(50 * sunlight[i]!, 9)
 })
 
 test('a front is lit from where the window looks, and fills the view up to its height', () => {

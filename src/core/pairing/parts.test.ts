@@ -83,15 +83,15 @@ test('black is black the surer the deeper and the greyer it is', () => {
 test('the eye is caught by a lean and by a distance, each as sure as it is clear of its limit', () => {
   // Shares of a part that surely catches the eye, and of one that surely does not, by the tables: Φ(0) and Φ(−5/7).
   const caught = ONE_SPREAD * 0.5 + (1 - ONE_SPREAD) * 0.2375
-  const lean = where([85, 0, 0], [75, 30, 0], ({ c }) => c, 6 + 2.5)
+  const lean = where([85, 0, 0], [70, 40, 40], ({ c }) => c, 6 + 2.5)
   expect(shows([45, 0, 0], lean, 8)).toBeCloseTo(caught, 2)
-  const ground: Lab = [50, 0, 0]
+  const ground: Lab = [50, 6, 18]
   const from = undertoneOf(DAYLIGHT, reflectanceOfReading({ kind: 'lab', lab: ground }))
   const away = ({ j, a, b }: Undertone) => Math.hypot(j - from.j, a - from.a, b - from.b)
   for (const towards of [
-    [55, 5, 55],
+    [40, 30, -45],
     [50, 55, 10],
-    [75, 30, 0],
+    [70, 40, 40],
   ] as const)
     expect(shows(ground, where(ground, towards, away, 18 + 2.5), 8)).toBeCloseTo(caught, 2)
   // Far away and without a lean it catches nobody's eye.

@@ -62,7 +62,7 @@ const CONDITIONS: readonly Condition[] = [
     j: [45, 85],
     lean: 14,
     apart: 8,
-    miss: 0.0205,
+    miss: 0.0195,
     holds: (wall, finish) =>
       turnDeg(wall, finish) < LIMITS.quiet.hueDeg &&
       wall.j - finish.j > LIMITS.quiet.lighter &&
@@ -76,7 +76,7 @@ const CONDITIONS: readonly Condition[] = [
     j: [45, 80],
     lean: 26,
     apart: 20,
-    miss: 0.0245,
+    miss: 0.0233,
     holds: contrast,
   },
   {
@@ -85,7 +85,7 @@ const CONDITIONS: readonly Condition[] = [
     j: [30, 85],
     lean: 12,
     apart: 40,
-    miss: 0.075,
+    miss: 0.0703,
     holds: (wall, finish) => {
       const { hueDeg, strong, perLightness } = LIMITS.setOff
       const stretch = 1 + Math.abs(wall.j - finish.j) / perLightness
@@ -103,7 +103,7 @@ const CONDITIONS: readonly Condition[] = [
     j: [50, 90],
     lean: 12,
     apart: 40,
-    miss: 0.031,
+    miss: 0.0294,
     holds: (wall, finish) => {
       const { hueDeg, darker, lean } = LIMITS.deepTrim
       return (
@@ -118,7 +118,7 @@ const CONDITIONS: readonly Condition[] = [
     j: [20, 85],
     lean: 14,
     apart: 40,
-    miss: 0.081,
+    miss: 0.0765,
     holds: (wall, finish) =>
       conflict(wall, finish) > LIMITS.conflict &&
       felt(wall) &&
@@ -134,7 +134,7 @@ const CONDITIONS: readonly Condition[] = [
     j: [20, 95],
     lean: 10,
     apart: 6,
-    miss: 0.077,
+    miss: 0.074,
     holds: (wall, finish) => {
       const near = LIMITS.nearMiss
       const dj = Math.abs(wall.j - finish.j)
@@ -153,7 +153,7 @@ const CONDITIONS: readonly Condition[] = [
     j: [45, 85],
     lean: 9,
     apart: 40,
-    miss: 0.042,
+    miss: 0.0402,
     holds: (wall, finish) => isSlight(wall) && isFar(wall, finish),
   },
   {
@@ -162,7 +162,7 @@ const CONDITIONS: readonly Condition[] = [
     j: [40, 85],
     lean: 9,
     apart: 40,
-    miss: 0.062,
+    miss: 0.0593,
     holds: (wall, finish) =>
       (isSlight(wall) && isFar(wall, finish)) || (isSlight(finish) && isFar(finish, wall)),
   },
@@ -172,7 +172,7 @@ const CONDITIONS: readonly Condition[] = [
     j: [86, 98],
     lean: 10,
     apart: 6,
-    miss: 0.05,
+    miss: 0.0475,
     holds: (wall, finish) => {
       const pale = LIMITS.washesOut
       return (
@@ -191,7 +191,7 @@ const CONDITIONS: readonly Condition[] = [
     j: [86, 98],
     lean: 10,
     apart: 8,
-    miss: 0.056,
+    miss: 0.054,
     holds: (wall, finish) => {
       const light = LIMITS.dirtyLight
       return (
@@ -210,7 +210,7 @@ const CONDITIONS: readonly Condition[] = [
     j: [40, 78],
     lean: 16,
     apart: 24,
-    miss: 0.042,
+    miss: 0.0401,
     holds: (wall, finish) =>
       nearInHue(wall, finish) &&
       wall.c > LIMITS.dirty.leanFrom &&
@@ -222,7 +222,7 @@ const CONDITIONS: readonly Condition[] = [
     j: [40, 78],
     lean: 16,
     apart: 24,
-    miss: 0.043,
+    miss: 0.0409,
     holds: (wall, finish) =>
       nearInHue(wall, finish) &&
       finish.c > LIMITS.dirty.leanFrom &&

@@ -184,3 +184,13 @@ test('whatever the two are, every strength is a chance', () => {
     { numRuns: runs(500) },
   )
 })
+
+test('two greys without any lean are judged too', () => {
+  for (const strength of Object.values(strengths([70, 0, 0], [60, 0, 0], 'stone')))
+    expect(Number.isFinite(strength)).toBe(true)
+})
+
+test('what is not worth the sums is under a thousandth', () => {
+  // Nine units apart in lightness, over the limit of six, it is still a near miss now and then.
+  expect(strengths(at(80, 1.5, 0), at(71, 1.5, 180), 'metal').nearMiss).toBeGreaterThan(0.005)
+})

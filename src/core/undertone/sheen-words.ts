@@ -6,6 +6,8 @@ import { undertoneOf } from './undertone'
 // Under these nobody sees a change.
 const SEEN_J = 1.5
 const SEEN_C = 0.5
+// As the words for differences have it.
+const CLEARLY_J = 6
 
 /** What a sheen does to a colour beside the same in matt, from both sides. */
 export function sheenWords(light: PreparedLight, reflectance: Reflectance, sheen: Sheen): string {
@@ -21,7 +23,9 @@ export function sheenWords(light: PreparedLight, reflectance: Reflectance, sheen
   if (changes.length === 0 && !veiled) return `In ${sheen} it looks as in matt.`
   const said = [
     ...(changes.length > 0 ? [`${changes.join(', ')} away from the window`] : []),
-    ...(veiled ? [`${Math.round(towards.j - matt.j)} J′ lighter and greyer towards it`] : []),
+    ...(veiled
+      ? [`${towards.j - matt.j < CLEARLY_J ? 'a little' : 'clearly'} lighter and greyer towards it`]
+      : []),
   ]
   return `In ${sheen} beside matt: ${said.join('; ')}.`
 }

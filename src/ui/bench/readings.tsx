@@ -27,7 +27,7 @@ export function Readings({
   if (looks.length === 0) return null
   const latest = looks.filter((look) => !look.retracted).at(-1)
   return (
-    <div className="grid max-h-28 grid-cols-2 gap-6 overflow-y-auto border-t border-rule pt-1 text-small max-sm:grid-cols-1">
+    <div className="grid max-h-28 grid-cols-2 gap-6 overflow-y-auto max-sm:max-h-none border-t border-rule pt-1 text-small max-sm:grid-cols-1">
       <section aria-label="Your looks">
         <ul>
           {looks.map((look) => (

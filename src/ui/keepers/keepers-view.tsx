@@ -92,7 +92,7 @@ export function KeepersView({
           ))}
         </ul>
       </section>
-      <section aria-label="Enter a keeper">
+      <section aria-label="Enter a keeper" className="min-w-0">
         {editing !== null ? (
           <KeeperForm
             key={editing}
