@@ -10,6 +10,7 @@ import { hueNameAmongKind } from '@/core/undertone/hue-name'
 import { undertoneOf, type Undertone } from '@/core/undertone/undertone'
 import { rankInWorker } from '@/workers/rank-client'
 import type { RankedDeck } from '@/workers/rank-protocol'
+import { TextKey } from '../form/text-key'
 import { useLight } from '../light-bar/light-context'
 import { RelitPatch } from '../swatch/relit-patch'
 import { JudgementMark } from '../verdict/verdict-mark'
@@ -86,13 +87,9 @@ export function BestHere({
         {done === null ? message : `Ranking, ${Math.round(100 * done)} %`}
       </span>
       {done !== null && (
-        <button
-          type="button"
-          className="ml-3 min-h-11 text-small underline underline-offset-4"
-          onClick={() => running.current?.abort()}
-        >
+        <TextKey className="ml-3" onClick={() => running.current?.abort()}>
           Stop
-        </button>
+        </TextKey>
       )}
       {ranking && (
         <>

@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation'
 import { useRef, useState, useTransition, type FormEvent } from 'react'
 import { Field, FormMessage } from '../form/field'
+import { TextKey } from '../form/text-key'
 import { newId } from '../record/new-id'
 import { thisDevice, whoRecords } from '../record/send'
 
@@ -87,13 +88,7 @@ export function DeckImport() {
         {pending && (
           <>
             <progress aria-label="Taking the deck in" className="w-24 accent-ink" />
-            <button
-              type="button"
-              className="min-h-11 text-small underline underline-offset-4"
-              onClick={() => running.current?.abort()}
-            >
-              Stop
-            </button>
+            <TextKey onClick={() => running.current?.abort()}>Stop</TextKey>
           </>
         )}
         <FormMessage>

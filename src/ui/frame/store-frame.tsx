@@ -3,9 +3,7 @@
 import Link from 'next/link'
 import { usePathname } from 'next/navigation'
 import type { ReactNode } from 'react'
-import { KeyList } from '../keys/key-list'
-import { UndoKey } from '../record/undo-key'
-import { PaletteKey } from './palette-key'
+import { HeaderKeys } from './header-keys'
 import type { Destination } from './steps'
 import { WorkArea } from './work-area'
 
@@ -45,11 +43,7 @@ export function StoreFrame({
             </Link>
           ))}
         </nav>
-        <div className="flex shrink-0 items-baseline gap-3 self-center pl-3 text-small max-sm:hidden">
-          <PaletteKey destinations={[...pages, ...visits]} />
-          <KeyList />
-        </div>
-        <UndoKey visitId={null} />
+        <HeaderKeys visitId={null} destinations={[...pages, ...visits]} />
       </header>
       <WorkArea>{children}</WorkArea>
     </div>

@@ -4,10 +4,8 @@ import Link from 'next/link'
 import { usePathname, useSearchParams } from 'next/navigation'
 import type { ReactNode } from 'react'
 import { cellsSeen, pairsSeen, seenPairOf, type SeenPair } from '@/core/record/progress'
-import { KeyList } from '../keys/key-list'
-import { UndoKey } from '../record/undo-key'
 import { useVisitRecord } from '../record/visit-record'
-import { PaletteKey } from './palette-key'
+import { HeaderKeys } from './header-keys'
 import { RoomChooser } from './room-chooser'
 import { StepChooser } from './step-chooser'
 import {
@@ -116,11 +114,7 @@ export function VisitFrame({
         <span className="hidden items-center px-3 text-small whitespace-nowrap 2xl:flex">
           {household}
         </span>
-        <div className="flex shrink-0 items-baseline gap-3 self-center pl-3 text-small max-sm:hidden">
-          <PaletteKey destinations={[...goTo, ...destinations]} />
-          <KeyList />
-        </div>
-        <UndoKey visitId={visitId} />
+        <HeaderKeys visitId={visitId} destinations={[...goTo, ...destinations]} />
       </header>
       <div className="flex min-h-0 flex-1 max-sm:flex-col print:block">
         <nav

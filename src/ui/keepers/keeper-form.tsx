@@ -12,6 +12,7 @@ import {
 import type { ReadingEvidence } from '@/core/paint/reading-evidence'
 import { spectrumText } from '@/core/paint/typed-reading'
 import { Field, FormMessage, Select } from '../form/field'
+import { TextKey } from '../form/text-key'
 import { useCommandForm } from '../form/use-command-form'
 import { PhotoReader, type PhotographedColour } from '../photo/photo-reader'
 import {
@@ -138,13 +139,9 @@ export function KeeperForm({
         />
       ))}
       {drafts.length < MOST_COLOURS && (
-        <button
-          type="button"
-          className="min-h-11 self-start text-small underline underline-offset-4"
-          onClick={() => setDrafts(withAnother(drafts))}
-        >
+        <TextKey className="self-start" onClick={() => setDrafts(withAnother(drafts))}>
           Another colour that counts
-        </button>
+        </TextKey>
       )}
       <Select
         label="State"

@@ -5,6 +5,7 @@ import type { ReadingEvidence } from '@/core/paint/reading-evidence'
 import { CARDS, type CardKind } from '@/core/photo/card'
 import { correctedPicture } from '@/core/photo/corrected-picture'
 import { squareAt, tappedSpot, type PhotoBytes, type Square } from '@/core/photo/pixels'
+import { TextKey } from '../form/text-key'
 import { WayPanel } from '../keepers/ways-to-read'
 import { useLight } from '../light-bar/light-context'
 import { foundIn, merged, type FoundColour } from './found-colours'
@@ -264,23 +265,5 @@ export function PhotoReader({
         </section>
       </WayPanel>
     </>
-  )
-}
-
-function TextKey({
-  onClick,
-  children,
-}: {
-  readonly onClick: () => void
-  readonly children: string
-}) {
-  return (
-    <button
-      type="button"
-      className="min-h-11 text-small underline underline-offset-4"
-      onClick={onClick}
-    >
-      {children}
-    </button>
   )
 }

@@ -7,6 +7,7 @@ import { utcMsAt } from '@/core/light/day-clock'
 import { BULBS, kindsOf, LAMP_PLACES } from '@/core/light/fittings'
 import { PLAIN_LAMP, type RoomLamp } from '@/core/light/room'
 import { Field, FormMessage, Select } from '../form/field'
+import { TextKey } from '../form/text-key'
 import { useCommandForm } from '../form/use-command-form'
 import { useLight } from '../light-bar/light-context'
 import { newId } from '../record/new-id'
@@ -156,15 +157,7 @@ function LampForm({
         <button type="submit" className="key" disabled={pending}>
           {edited ? 'Keep the lamps' : 'Add the lamps'}
         </button>
-        {edited && (
-          <button
-            type="button"
-            className="min-h-11 text-small underline underline-offset-4"
-            onClick={onDone}
-          >
-            Leave them as they are
-          </button>
-        )}
+        {edited && <TextKey onClick={onDone}>Leave them as they are</TextKey>}
         <FormMessage>{message}</FormMessage>
       </div>
     </form>

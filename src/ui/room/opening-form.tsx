@@ -5,6 +5,7 @@ import { compassWord } from '@/core/light/aspect'
 import { CURTAINS, GLAZINGS, GROUNDS, kindsOf, OPPOSITES } from '@/core/light/fittings'
 import { lengthWords } from '@/core/units'
 import { Field, FormMessage, Select } from '../form/field'
+import { TextKey } from '../form/text-key'
 import { LengthField } from '../form/length-field'
 import { useCommandForm } from '../form/use-command-form'
 import { newId } from '../record/new-id'
@@ -99,15 +100,7 @@ export function OpeningForm({ visitId, roomId, opening, at, onDone }: Props) {
           {opening ? 'Keep the ' : 'Add the '}
           {kind === 'door' || kind === 'glazed door' ? 'door' : 'window'}
         </button>
-        {opening && (
-          <button
-            type="button"
-            className="min-h-11 text-small underline underline-offset-4"
-            onClick={onDone}
-          >
-            Leave it as it is
-          </button>
-        )}
+        {opening && <TextKey onClick={onDone}>Leave it as it is</TextKey>}
         <FormMessage>{message}</FormMessage>
       </div>
     </form>
