@@ -321,6 +321,7 @@ const CASES: Readonly<Record<string, Readonly<Record<string, Args>>>> = {
   },
   'paint/typed-reading': {
     readTyped: [TYPED],
+    wholeColour: ['62, 3, 11'],
     spectrumText: [{ wavelengthsNm: [400, 500], reflectance: [0.1, 0.2] }],
   },
   'photo/blocks': { usableBlocks: [PHOTO, { squares: [SQUARE], mean: RGB }] },
