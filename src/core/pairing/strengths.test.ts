@@ -194,3 +194,16 @@ test('what is not worth the sums is under a thousandth', () => {
   // Nine units apart in lightness, over the limit of six, it is still a near miss now and then.
   expect(strengths(at(80, 1.5, 0), at(71, 1.5, 180), 'metal').nearMiss).toBeGreaterThan(0.005)
 })
+
+test('a trim bridges the surer the further it is, by what both readings leave open', () => {
+  // Tables of the normal distribution, at 3.23 units of spread a side: the trim is slight (Φ(1.11)) and far by one spread of
+  // what parts them (6 of √(20.9 + 1.2² · 10.4)); the wall itself is hardly slight (Φ(−1.05)), and then far enough.
+  const trim = 0.867 * 0.841
+  const wall = 0.147 * 0.995
+  const { bridges } = strengths(at(84.8, 9, 90), at(60, 2, 250), 'trim', 3)
+  expect(bridges).toBeCloseTo(1 - (1 - wall) * (1 - trim), 2)
+})
+
+test('at the edge of what is light, a yellower wall still dirties beside a clean finish', () => {
+  expect(strengths(at(86, 6, 95), at(89, 1, 120), 'tile').dirties).toBeGreaterThan(0.2)
+})
