@@ -124,3 +124,34 @@ test('addresses of nothing say so', async ({ page, app, consoleMay }) => {
     await expect(page.getByRole('heading', { name: 'There is nothing here' })).toBeVisible()
   }
 })
+
+test('a deck on its way is sent once however often its key is pressed, and can be stopped', async ({
+  page,
+  app,
+  consoleMay,
+}) => {
+  // A request that is stopped on purpose.
+  consoleMay.push(/net::ERR_/)
+  await open(page, `${app.url}/decks`)
+  let sent = 0
+  let release = (): void => undefined
+  const held = new Promise<void>((done) => (release = done))
+  await page.route('**/api/decks/import', async (route) => {
+    sent += 1
+    await held
+    await route.abort()
+  })
+  await page.getByLabel('Maker').fill('Oddney and Daughters')
+  await page.getByLabel('Name of the deck').fill('Slow')
+  await page
+    .getByLabel('CSV file')
+    .setInputFiles({ name: 'deck.csv', mimeType: 'text/csv', buffer: readFileSync(DECK) })
+  await page.getByLabel('Name of the deck').press('ControlOrMeta+Enter')
+  await expect(page.getByRole('progressbar', { name: 'Taking the deck in' })).toBeVisible()
+  await page.getByLabel('Name of the deck').press('ControlOrMeta+Enter')
+  await page.getByRole('button', { name: 'Stop' }).click()
+  await expect(page.getByText('Stopped. What is listed above is there.')).toBeVisible()
+  expect(sent).toBe(1)
+  release()
+  await expect(page.getByRole('listitem').filter({ hasText: 'Slow' })).toHaveCount(0)
+})

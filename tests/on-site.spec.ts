@@ -16,6 +16,8 @@ interface Hand {
   readonly key: (control: Locator, key: string) => Promise<void>
   readonly goTo: (step: string) => Promise<void>
   readonly tapPhoto: (photo: Locator, at: readonly [number, number]) => Promise<void>
+  /** Goes to where a file is chosen. */
+  readonly reach: (input: Locator) => Promise<void>
   readonly done: (what: string) => void
 }
 
@@ -80,7 +82,9 @@ async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void>
     await goTo('Keepers', 'keepers')
     hand.done('to the keepers')
     await hand.choose(page.getByLabel('Kind'), 'stone', 'sto')
-    await page.getByLabel('Photo with a card').setInputFiles({
+    const file = page.getByLabel('Photo with a card')
+    await hand.reach(file)
+    await file.setInputFiles({
       name: 'finishes.png',
       mimeType: 'image/png',
       buffer: await photograph('D65'),
@@ -152,6 +156,7 @@ test('from an empty store to a verdict by keyboard alone: in feet, in a town of 
       await page.keyboard.press('Enter')
     },
     key: (_, key) => page.keyboard.press(key),
+    reach: (input) => tabTo(page, input),
     goTo: async (step) => {
       await page.keyboard.press('ControlOrMeta+k')
       await expect(page.getByPlaceholder('A few letters')).toBeFocused()
@@ -207,6 +212,11 @@ test.describe('with a thumb, on a phone', () => {
       },
       press: tap,
       key: tap,
+      // The tap that opens the list of files; opening it is the browser's.
+      reach: () => {
+        taps += 1
+        return Promise.resolve()
+      },
       goTo: async (step) => {
         const chooser = page.getByLabel('Step', { exact: true })
         await tap(chooser)
@@ -219,8 +229,7 @@ test.describe('with a thumb, on a phone', () => {
         await photo.tap({ position: { x: width * x, y: height * y } })
       },
       done: (what) => {
-        // Choosing the file is one more.
-        if (what === 'first keeper by photo') expect(taps - before + 1).toBeLessThanOrEqual(6)
+        if (what === 'first keeper by photo') expect(taps - before).toBeLessThanOrEqual(6)
         console.log(`taps, ${what}: ${taps - before}`)
         before = taps
       },

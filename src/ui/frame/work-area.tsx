@@ -17,7 +17,9 @@ export function WorkArea({ children }: { readonly children: ReactNode }) {
   function send(event: KeyboardEvent): void {
     if (event.key !== 'Enter' || !(event.ctrlKey || event.metaKey)) return
     const form = (event.target as HTMLElement).closest('form')
-    if (!form) return
+    const key = form?.querySelector<HTMLButtonElement>('button[type=submit]')
+    // What its key would not send now, this does not either.
+    if (!form || key?.disabled) return
     event.preventDefault()
     form.requestSubmit()
   }

@@ -29,7 +29,7 @@ import { KeeperDetails } from './keeper-details'
 import type { KeeperValues } from './keeper-values'
 import { MeasurementFile, type Measured } from './measurement-file'
 import { readKeeper } from './read-keeper'
-import { WaysToRead, WayToRead } from './ways-to-read'
+import { WaysToRead, WayToRead } from '../form/ways-to-read'
 
 /** What stays, and its one to five colours. */
 export function KeeperForm({
