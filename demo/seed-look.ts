@@ -101,6 +101,7 @@ function pairOf({ visit, deck }: Visited, room: DemoRoom, look: DemoLook): Bench
       code: colour.code,
       name: colour.name,
       maker: SHIPPED_DECK.maker,
+      deckName: `${SHIPPED_DECK.maker}, ${SHIPPED_DECK.name}`,
       sheen: 'matt',
       whyNoLadder: null,
       ladder: ladderOf(colour.base).map(rung),

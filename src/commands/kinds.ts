@@ -21,6 +21,7 @@ import { removeFitting } from './remove-fitting'
 import { removeRoom } from './remove-room'
 import { removeVisit } from './remove-visit'
 import { ruleOut } from './rule-out'
+import { ruleOutLean } from './rule-out-lean'
 import { takeUp } from './take-up'
 import { undo } from './undo'
 
@@ -43,6 +44,7 @@ export const KINDS = {
   'take-up': takeUp,
   propose,
   'rule-out': ruleOut,
+  'rule-out-lean': ruleOutLean,
   'drop-candidate': dropCandidate,
   'keep-look': keepLook,
   'keep-reading': keepReading,

@@ -1,9 +1,10 @@
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import type { Lab } from '../core/colour/lab'
-import type { PlainReading } from '../core/paint/reading'
+import type { KeptReading } from '../core/paint/reading'
+import { SHEENS, type Sheen } from '../core/paint/sheen'
 import { BASES } from '../core/paint/strength'
-import { many, type Db } from './db'
+import { many, maybeOne, type Db } from './db'
 import { ReadingColumns, readingFromColumns } from './reading-columns'
 
 const DeckRow = z
@@ -25,7 +26,8 @@ export type Deck = z.infer<typeof DeckRow>
 /** Columns of a deck colour under the alias `d`, for queries that join one. */
 export const DECK_COLOUR_COLUMNS = `d.id as "deckColourId", d.deck_id as "deckId", d.code, d.name,
   d.strip, d.base, d.reading_kind as "readingKind", d.lab_l as "labL", d.lab_a as "labA",
-  d.lab_b as "labB", d.hex`
+  d.lab_b as "labB", d.hex, d.wavelengths_nm as "wavelengthsNm", d.reflectances,
+  d.printed_lrv as "printedLrvPercent", d.sheens, d.may_be_refused as "mayBeRefused"`
 
 export const DeckColourColumns = ReadingColumns.extend({
   deckColourId: z.uuid(),
@@ -34,11 +36,18 @@ export const DeckColourColumns = ReadingColumns.extend({
   name: z.string(),
   strip: z.string(),
   base: z.enum(BASES),
+  /** As its maker prints it; null where it does not. */
+  printedLrvPercent: z.number().nullable(),
+  /** What it is sold in; null where the deck does not say. */
+  sheens: z.array(z.enum(SHEENS)).nullable(),
+  /** The counter may refuse to mix it otherwise than it is. */
+  mayBeRefused: z.boolean(),
 })
 
 export function deckColourFromColumns(row: z.infer<typeof DeckColourColumns>) {
-  const { readingKind, labL, labA, labB, hex, ...rest } = row
-  return { ...rest, reading: readingFromColumns({ readingKind, labL, labA, labB, hex }) }
+  const { readingKind, labL, labA, labB, hex, wavelengthsNm, reflectances, ...rest } = row
+  const columns = { readingKind, labL, labA, labB, hex, wavelengthsNm, reflectances }
+  return { ...rest, reading: readingFromColumns(columns) }
 }
 
 const DeckColourRow = DeckColourColumns.transform(deckColourFromColumns)
@@ -55,7 +64,10 @@ export interface NewDeckColour {
   readonly name: string
   readonly strip: string
   readonly base: (typeof BASES)[number]
-  readonly reading: PlainReading
+  readonly reading: KeptReading
+  readonly printedLrvPercent?: number | null
+  readonly sheens?: readonly Sheen[] | null
+  readonly mayBeRefused?: boolean
 }
 
 const SELECT_DECK = `select id, maker, name, white_base_l as "whiteBaseL",
@@ -91,56 +103,131 @@ export function searchDeckColours(db: Db, typed: string): Promise<DeckColour[]> 
   )
 }
 
-// So many go in at a time, so that others are served in between.
-const CHUNK = 2000
+/** So many colours go in at a time, so that others are served in between. */
+export const COLOURS_AT_A_TIME = 2000
 
-/**
- * Lays a deck with its colours in, as `importing`: nobody sees it until a change makes it ready.
- *
- * @param colours strip order is their order
- */
-export async function layDeckIn(
-  db: Db,
-  deckId: string,
-  deck: NewDeck,
-  colours: readonly NewDeckColour[],
-): Promise<void> {
+/** Begins a deck as `importing`: nobody sees it until a change makes it ready. One of that id that never became ready makes way. */
+export async function beginDeck(db: Db, deckId: string, deck: NewDeck): Promise<void> {
   await discardDeck(db, deckId)
   await db.query(
     `insert into deck (id, maker, name, white_base_l, white_base_a, white_base_b, status)
      values ($1, $2, $3, $4, $5, $6, 'importing')`,
     [deckId, deck.maker, deck.name, ...deck.whiteBase],
   )
-  const positions = new Map<string, number>()
-  const rows = colours.map(({ code, name, strip, base, reading }) => {
-    const position = positions.get(strip) ?? 0
-    positions.set(strip, position + 1)
-    const [lab_l, lab_a, lab_b] = reading.kind === 'lab' ? reading.lab : [null, null, null]
-    const hex = reading.kind === 'srgb' ? reading.hex : null
-    return {
+}
+
+/**
+ * Adds colours to a deck that is on its way. Of a code that is there already the first one stays.
+ *
+ * @param colours in the order of the deck, each after the ones of its strip that went before
+ */
+export async function addDeckColours(
+  db: Db,
+  deckId: string,
+  colours: readonly NewDeckColour[],
+): Promise<void> {
+  const rows = colours.map(
+    ({ code, name, strip, base, reading, printedLrvPercent, sheens, mayBeRefused }) => ({
       id: randomUUID(),
       code,
       name,
       strip,
       base,
-      hex,
-      lab_l,
-      lab_a,
-      lab_b,
-      strip_position: position,
       reading_kind: reading.kind,
-    }
-  })
-  for (let first = 0; first < rows.length; first += CHUNK)
-    await db.query(
-      `insert into deck_colour (id, deck_id, code, name, strip, strip_position, base,
-         reading_kind, lab_l, lab_a, lab_b, hex)
-       select id, $1, code, name, strip, strip_position, base, reading_kind, lab_l, lab_a, lab_b, hex
-       from jsonb_to_recordset($2::jsonb) as c (id uuid, code text, name text, strip text,
-         strip_position integer, base text, reading_kind text, lab_l double precision,
-         lab_a double precision, lab_b double precision, hex text)`,
-      [deckId, JSON.stringify(rows.slice(first, first + CHUNK))],
-    )
+      ...(reading.kind === 'lab' && {
+        lab_l: reading.lab[0],
+        lab_a: reading.lab[1],
+        lab_b: reading.lab[2],
+      }),
+      ...(reading.kind === 'srgb' && { hex: reading.hex }),
+      ...(reading.kind === 'spectral' && {
+        wavelengths_nm: reading.wavelengthsNm,
+        reflectances: reading.reflectance,
+      }),
+      printed_lrv: printedLrvPercent ?? null,
+      sheens: sheens ?? null,
+      may_be_refused: mayBeRefused ?? false,
+    }),
+  )
+  await db.query(
+    `insert into deck_colour (id, deck_id, code, name, strip, strip_position, base, reading_kind,
+       lab_l, lab_a, lab_b, hex, wavelengths_nm, reflectances, printed_lrv, sheens, may_be_refused)
+     select id, $1, code, name, strip,
+       coalesce((select max(strip_position) + 1 from deck_colour d
+                 where d.deck_id = $1 and d.strip = c.strip), 0)
+         + row_number() over (partition by strip order by place) - 1,
+       base, reading_kind, lab_l, lab_a, lab_b, hex, wavelengths_nm, reflectances, printed_lrv,
+       nullif(sheens, 'null'::jsonb), may_be_refused
+     from rows from (jsonb_to_recordset($2::jsonb) as (id uuid, code text, name text, strip text,
+         base text, reading_kind text, lab_l double precision, lab_a double precision,
+         lab_b double precision, hex text, wavelengths_nm double precision[],
+         reflectances double precision[], printed_lrv double precision, sheens jsonb,
+         may_be_refused boolean)) with ordinality as c (id, code, name, strip, base, reading_kind,
+         lab_l, lab_a, lab_b, hex, wavelengths_nm, reflectances, printed_lrv, sheens,
+         may_be_refused, place)
+     on conflict (deck_id, code) do nothing`,
+    [deckId, JSON.stringify(rows)],
+  )
+}
+
+/** Begins a deck and adds all of its colours. */
+export async function layDeckIn(
+  db: Db,
+  deckId: string,
+  deck: NewDeck,
+  colours: readonly NewDeckColour[],
+): Promise<void> {
+  await beginDeck(db, deckId, deck)
+  for (let first = 0; first < colours.length; first += COLOURS_AT_A_TIME)
+    await addDeckColours(db, deckId, colours.slice(first, first + COLOURS_AT_A_TIME))
+}
+
+/** Whether a deck is on its way, ready, or neither. */
+export async function deckStatus(db: Db, deckId: string): Promise<'importing' | 'ready' | null> {
+  const deck = await maybeOne(
+    db,
+    z.object({ status: z.enum(['importing', 'ready']) }),
+    'select status from deck where id = $1',
+    [deckId],
+  )
+  return deck?.status ?? null
+}
+
+const BandsRow = z.object({
+  deckColourId: z.uuid(),
+  bands: z.instanceof(Uint8Array).nullable(),
+})
+
+/** What was found of a deck's reflectances by a model, in the order of its listing: 36 little-endian floats, or null. */
+export const listBands = (db: Db, deckId: string, model: string) =>
+  many(
+    db,
+    BandsRow,
+    `select d.id as "deckColourId", case when d.bands_model = $2 then d.bands end as bands
+     from deck_colour d where d.deck_id = $1 order by d.strip, d.strip_position, d.code`,
+    [deckId, model],
+  )
+
+/** Keeps what a model found. */
+export async function keepBands(
+  db: Db,
+  model: string,
+  found: readonly { readonly deckColourId: string; readonly bands: Uint8Array }[],
+): Promise<void> {
+  await db.query(
+    `update deck_colour d set bands = decode(f.bands, 'base64'), bands_model = $2
+     from jsonb_to_recordset($1::jsonb) as f ("deckColourId" uuid, bands text)
+     where d.id = f."deckColourId"`,
+    [
+      JSON.stringify(
+        found.map(({ deckColourId, bands }) => ({
+          deckColourId,
+          bands: Buffer.from(bands).toString('base64'),
+        })),
+      ),
+      model,
+    ],
+  )
 }
 
 /** Makes a deck ready, and says how many colours came in. */

@@ -7,9 +7,9 @@ import { READING_SOURCES, type KeptReading, type ReadingSource } from '../core/p
 import type { ReadingEvidence } from '../core/paint/reading-evidence'
 import { many, type Db } from './db'
 import { ReadingEvidenceShape } from './reading-evidence'
-import { KeptReadingColumns, keptReadingFromColumns } from './reading-columns'
+import { ReadingColumns, readingFromColumns } from './reading-columns'
 
-const ColourShape = KeptReadingColumns.extend({
+const ColourShape = ReadingColumns.extend({
   part: z.string(),
   sharePercent: z.number(),
   deckColourId: z.uuid().nullable(),
@@ -30,7 +30,7 @@ const ColourShape = KeptReadingColumns.extend({
   source: row.source,
   /** What it was read with. */
   evidence: row.evidence,
-  reading: keptReadingFromColumns(row),
+  reading: readingFromColumns(row),
 }))
 
 const KeeperRow = z.object({

@@ -12,6 +12,8 @@ import {
 } from '../core/light/fittings'
 import { USE_HOURS } from '../core/light/use-hours'
 import { TREATMENTS } from '../core/paint/treatment'
+import { HUE_NAMES } from '../core/undertone/hue-name'
+import type { Lean } from '../core/undertone/lean'
 import { many, maybeOne, type Db } from './db'
 
 const WindowShape = z.object({
@@ -59,6 +61,8 @@ const RoomRow = z.object({
   treatment: z.enum(TREATMENTS),
   /** The keeper that leads, once it is chosen. */
   leadKeeperId: z.uuid().nullable(),
+  /** Leans that are out of it. */
+  ruledOutLeans: z.array(z.object({ lean: z.enum(HUE_NAMES), strong: z.boolean() })),
   /** Rooms that are open to or seen from this one. */
   seenFrom: z.array(z.uuid()),
   windows: z.array(WindowShape),
@@ -72,6 +76,7 @@ export type Lamp = z.infer<typeof LampShape>
 
 const SELECT = `select r.id, r.visit_id as "visitId", r.name, r.north_south_mm as "northSouthMm",
   r.east_west_mm as "eastWestMm", r.height_mm as "heightMm", r.north_deg as "northDeg", r.use_hours as "useHours", r.treatment,
+  r.ruled_out_leans as "ruledOutLeans",
   (select k.id from keeper k where k.id = r.lead_keeper_id and k.removed_at is null) as "leadKeeperId",
   coalesce((select json_agg(case s.room_id when r.id then s.seen_room_id else s.room_id end)
     from room_sight s join room o on o.id = case s.room_id when r.id then s.seen_room_id else s.room_id end
@@ -117,7 +122,7 @@ const done = (rows: readonly unknown[]): boolean => rows.length > 0
  */
 export async function saveRoom(
   tx: Db,
-  room: Omit<Room, 'windows' | 'doors' | 'lamps' | 'seenFrom' | 'leadKeeperId'>,
+  room: Omit<Room, 'windows' | 'doors' | 'lamps' | 'seenFrom' | 'leadKeeperId' | 'ruledOutLeans'>,
   at: string,
 ): Promise<boolean> {
   return done(
@@ -178,6 +183,26 @@ export async function orderRooms(
     `update room set position = coalesce(array_position($2::uuid[], id), 1000 + position)
      where visit_id = $1`,
     [visitId, roomIds],
+  )
+}
+
+/** Takes a lean out of a room, or in again; false where that room is not in the visit. */
+export async function setLeanOut(
+  tx: Db,
+  visitId: string,
+  roomId: string,
+  { lean, strong }: Lean,
+  out: boolean,
+): Promise<boolean> {
+  return done(
+    await tx.query(
+      `update room set ruled_out_leans = (
+         select coalesce(jsonb_agg(each), '[]') from (
+           select each from jsonb_array_elements(ruled_out_leans) as each where each <> $3::jsonb
+           union all select $3::jsonb where $4) as left_out)
+       where visit_id = $1 and id = $2 and removed_at is null returning id`,
+      [visitId, roomId, JSON.stringify({ lean, strong }), out],
+    ),
   )
 }
 

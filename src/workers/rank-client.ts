@@ -1,53 +1,102 @@
-import type { RankedDeck, RankReply, RankRequest } from './rank-protocol'
+import type { BestOfColours } from '@/core/ranking/whole-ranking'
+import type {
+  FirstRanked,
+  FoundColour,
+  LikeRequest,
+  NextRequest,
+  RankRequest,
+  StopRequest,
+  WorkReply,
+} from './rank-protocol'
+
+/** Hears of a ranking as it comes; nothing any more once it was stopped, or a later one was asked for. */
+export interface RankListener {
+  /** How much is done, 0 to 1. */
+  readonly onProgress: (done: number) => void
+  readonly onFirst: (first: FirstRanked) => void
+  readonly onWhole: (whole: BestOfColours) => void
+  readonly onFailure: () => void
+}
 
 let worker: Worker | null = null
-let latest = 0
+let lastId = 0
+let ranking = 0
 
-/**
- * Ranks in the worker. Aborting ends the worker at once; the next ranking begins another.
- *
- * @returns null when it was cancelled, or a later request has made it out of date
- */
-export function rankInWorker(
-  request: Omit<RankRequest, 'id'>,
-  onProgress: (done: number) => void,
-  signal: AbortSignal,
-): Promise<RankedDeck | null> {
+/** Answers to one request, until the answer says that there are no more; the answer ends the listening. */
+function listen(
+  id: number,
+  onReply: (reply: Exclude<WorkReply, { failed: string }>) => 'more' | 'last',
+  onFailure: () => void,
+): { readonly own: Worker; readonly stop: () => void } {
   worker ??= new Worker(new URL('./rank.worker.ts', import.meta.url), { type: 'module' })
-  const id = ++latest
   const own = worker
-  return new Promise((resolve, reject) => {
-    const done = new AbortController()
-    function end(): void {
+  const listening = new AbortController()
+  const { signal } = listening
+  const stop = (): void => listening.abort()
+  own.addEventListener(
+    'message',
+    ({ data }: MessageEvent<WorkReply>) => {
+      if (data.id !== id) return
+      if ('failed' in data) {
+        stop()
+        onFailure()
+      } else if (onReply(data) === 'last') stop()
+    },
+    { signal },
+  )
+  own.addEventListener(
+    'error',
+    () => {
+      stop()
       own.terminate()
       if (worker === own) worker = null
-      done.abort()
-    }
-    own.addEventListener(
-      'message',
-      ({ data }: MessageEvent<RankReply>) => {
-        if (data.id !== id) return
-        if ('done' in data) return onProgress(data.done)
-        done.abort()
-        resolve(id === latest ? data : null)
+      onFailure()
+    },
+    { signal },
+  )
+  return { own, stop }
+}
+
+/** Ranks in the worker, which keeps the decks it has; the answer stops it. */
+export function rankInWorker(
+  request: Omit<RankRequest, 'id' | 'task'>,
+  { onProgress, onFirst, onWhole, onFailure }: RankListener,
+): () => void {
+  const id = ++lastId
+  ranking = id
+  const { own, stop } = listen(
+    id,
+    (reply) => {
+      if ('done' in reply) onProgress(reply.done)
+      else if ('first' in reply) onFirst(reply.first)
+      else if ('whole' in reply) {
+        onWhole(reply.whole)
+        return 'last'
+      }
+      return 'more'
+    },
+    onFailure,
+  )
+  own.postMessage({ ...request, id, task: 'rank' } satisfies RankRequest)
+  return () => {
+    stop()
+    if (ranking === id) own.postMessage({ task: 'stop' } satisfies StopRequest)
+  }
+}
+
+/** Colours like one but for a wish, or to be fetched next; null where the worker failed. */
+export function findInWorker(
+  request: Omit<LikeRequest, 'id'> | Omit<NextRequest, 'id'>,
+): Promise<readonly FoundColour[] | null> {
+  const id = ++lastId
+  return new Promise((resolve) => {
+    const { own } = listen(
+      id,
+      (reply) => {
+        if ('found' in reply) resolve(reply.found)
+        return 'last'
       },
-      { signal: done.signal },
-    )
-    own.addEventListener(
-      'error',
-      () => {
-        end()
-        reject(new Error('the ranking stopped'))
-      },
-      { signal: done.signal },
-    )
-    signal.addEventListener(
-      'abort',
-      () => {
-        end()
-        resolve(null)
-      },
-      { signal: done.signal },
+      () => resolve(null),
     )
     own.postMessage({ ...request, id })
   })

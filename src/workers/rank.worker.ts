@@ -1,13 +1,178 @@
+import { isGood } from '@/core/pairing/chance'
+import { labWhiteBase } from '@/core/paint/white-base'
 import { rankedRoomOf } from '@/core/ranking/asked-room'
 import { bestCompromise } from '@/core/ranking/best-compromise'
-import { rankForRoom } from '@/core/ranking/rank-for-room'
-import type { RankReply, RankRequest } from './rank-protocol'
+import {
+  prepareDeck,
+  reflectanceOfRow,
+  rowsOfDecks,
+  seenRows,
+  type PreparedDeck,
+} from '@/core/ranking/deck-rows'
+import { likeThis } from '@/core/ranking/like-this'
+import { nextTries } from '@/core/ranking/next-try'
+import { chanceInRoom, rankDeck } from '@/core/ranking/rank-for-room'
+import { isRuledOut } from '@/core/undertone/lean'
+import { variedFirst } from '@/core/ranking/variety'
+import { bestOfColours } from '@/core/ranking/whole-ranking'
+import { DAYLIGHT } from '@/core/undertone/daylight'
+import { undertoneAt } from '@/core/undertone/flat-undertones'
+import { fetchDeck, type FetchedDeck } from './fetch-deck'
+import type {
+  AtStrength,
+  LikeRequest,
+  NextRequest,
+  RankRequest,
+  StopRequest,
+  WorkReply,
+  WorkRequest,
+} from './rank-protocol'
 
-const say = (reply: RankReply): void => postMessage(reply)
+const say = (reply: WorkReply, transfer: Transferable[] = []): void =>
+  postMessage(reply, { transfer })
 
-addEventListener('message', ({ data }: MessageEvent<RankRequest>) => {
-  const room = rankedRoomOf(data.room, data.roomDay)
-  const { id, deck, most } = data
-  const ranked = rankForRoom(deck, room, most, (done) => say({ id, done }))
-  say({ id, ranked, compromise: bestCompromise(ranked, deck, room) })
+// Decks never change, so what was prepared of them is kept while the same are asked for.
+const fetched = new Map<string, Promise<FetchedDeck>>()
+let prepared: { readonly key: string; readonly deck: PreparedDeck } | null = null
+
+async function prepare({ decks, weakestPercent }: WorkRequest): Promise<PreparedDeck> {
+  const key = `${weakestPercent} ${decks.map(({ id }) => id).join(' ')}`
+  if (prepared?.key === key) return prepared.deck
+  const all = await Promise.all(
+    decks.map((deck) => {
+      const known = fetched.get(deck.id) ?? fetchDeck(deck)
+      fetched.set(deck.id, known)
+      known.catch(() => fetched.delete(deck.id))
+      return known
+    }),
+  )
+  const deck = prepareDeck(
+    rowsOfDecks(
+      all.map(({ full, whiteBase, colours }) => ({
+        full,
+        whiteBase: labWhiteBase(whiteBase),
+        bases: colours.map(({ base }) => base),
+        sources: colours.map(({ source }) => source),
+      })),
+      weakestPercent,
+    ),
+  )
+  prepared = { key, deck }
+  return deck
+}
+
+// Between two breaths whoever asks for something else is heard.
+const BREATH_MS = 12
+const { port1, port2 } = new MessageChannel()
+let wake = (): void => undefined
+port1.onmessage = () => wake()
+const breathe = (): Promise<void> =>
+  new Promise((resolve) => {
+    wake = resolve
+    port2.postMessage(null)
+  })
+
+let latest = 0
+
+addEventListener('message', ({ data }: MessageEvent<WorkRequest | StopRequest>) => {
+  if (data.task === 'stop') latest = 0
+  else {
+    if (data.task === 'rank') latest = data.id
+    DOES[data.task](data as never).catch((error: Error) =>
+      say({ id: data.id, failed: error.message }),
+    )
+  }
 })
+
+const DOES = { rank, like, next } as const
+
+/** The row of a colour at a strength; a strength that is not ranked goes by its nearest. */
+function rowOf({ places, strengthsPercent }: PreparedDeck, { place, strengthPercent }: AtStrength) {
+  let nearest = -1
+  for (let row = 0; row < places.length; row++) {
+    if (places[row] !== place) continue
+    const off = Math.abs(strengthsPercent[row]! - strengthPercent)
+    if (nearest < 0 || off < Math.abs(strengthsPercent[nearest]! - strengthPercent)) nearest = row
+  }
+  return nearest
+}
+
+async function like(request: LikeRequest): Promise<void> {
+  const { id, from, wish, light, most } = request
+  const deck = await prepare(request)
+  const rows = seenRows(light, deck).map((each) => ({
+    ...each,
+    lrvPercent: deck.lrvsPercent[each.row]!,
+  }))
+  const found = likeThis(wish, rows[rowOf(deck, from)]!, rows, most)
+  say({
+    id,
+    found: found.map(({ row, besides }) => ({
+      place: deck.places[row]!,
+      strengthPercent: deck.strengthsPercent[row]!,
+      words: besides,
+    })),
+  })
+}
+
+async function next(request: NextRequest): Promise<void> {
+  const { id, from, light, room, roomDay, without, most } = request
+  const deck = await prepare(request)
+  const rows = seenRows(light, deck)
+  const chance = chanceInRoom(rankedRoomOf(room, roomDay))
+  const works = (row: number): boolean =>
+    !isRuledOut(without, undertoneAt(deck.byDay, row)) &&
+    isGood(chance(reflectanceOfRow(deck.rows, row), deck.sources[row]!).chance)
+  const own = rowOf(deck, from)
+  const tries = works(own) ? [] : nextTries(rows[own]!, rows, ({ row }) => works(row), most)
+  say({
+    id,
+    found: tries.map(({ row, place, words }) => ({
+      place,
+      strengthPercent: deck.strengthsPercent[row]!,
+      words,
+    })),
+  })
+}
+
+async function rank(request: RankRequest): Promise<void> {
+  const { id, room, roomDay, first, laidOut, without } = request
+  const deck = await prepare(request)
+  const start = performance.now()
+  const ranked = rankedRoomOf(room, roomDay)
+  const isOut = (row: number): boolean => isRuledOut(without, undertoneAt(deck.byDay, row))
+  let breath = start
+  for (const step of rankDeck(deck, ranked, first, without.length > 0 ? isOut : undefined)) {
+    if (latest !== id) return
+    const ms = performance.now() - start
+    if ('first' in step) {
+      const rankOf = new Map(step.first.map((each, at) => [each.row, at]))
+      const compromise = bestCompromise(step.first, deck, ranked)
+      const named = <Row extends { readonly row: number }>(row: Row) => ({
+        ...row,
+        place: deck.places[row.row]!,
+        strengthPercent: deck.strengthsPercent[row.row]!,
+      })
+      const chosen = variedFirst(step.first, deck, DAYLIGHT, laidOut)
+      say({
+        id,
+        ms,
+        first: {
+          laidOut: chosen.map((each) => ({ ...named(each), rank: rankOf.get(each.row)! })),
+          compromise: compromise && named(compromise),
+        },
+      })
+    } else if ('order' in step) {
+      const whole = bestOfColours(step, deck)
+      say({ id, ms, whole }, [
+        whole.strengthsPercent.buffer,
+        whole.worths.buffer,
+        whole.weighed.buffer,
+      ])
+    } else if (performance.now() - breath > BREATH_MS) {
+      say({ id, done: step.done })
+      await breathe()
+      breath = performance.now()
+    }
+  }
+}

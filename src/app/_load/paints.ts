@@ -3,8 +3,8 @@ import type { Reflectance } from '@/core/colour/spectrum'
 import { shiftedByEye } from '@/core/paint/by-eye'
 import {
   reflectanceOfReading,
+  deckSource,
   sourceOf,
-  type PlainReading,
   type ReadingSource,
 } from '@/core/paint/reading'
 import { atStrength, ladderOf, whyNoLadder } from '@/core/paint/strength'
@@ -24,8 +24,8 @@ import type { Keeper, KeeperColour } from '@/db/keepers'
 import type { Room } from '@/db/rooms'
 import type { Visit } from '@/db/visits'
 import type { BenchCandidate, BenchKeeper, ProposedCandidate } from '@/ui/bench/bench-model'
-import type { DeckEntry } from '@/ui/deck/deck-strips'
 import type { LeadKeeper } from '@/ui/lead/lead-model'
+import type { ListedColour } from '@/workers/fetch-deck'
 import { loadCandidates, loadDecks, loadKeepersInRoom, loadVisit } from './visit-page'
 
 /** A candidate ready to be looked at, with the ladder its base allows. */
@@ -37,7 +37,7 @@ export function candidatePaint(candidate: Candidate, decks: readonly Deck[]): Be
   const rung = (strengthPercent: number): StrengthRung => ({
     strengthPercent,
     reflectance: atStrength(full, whiteBase, strengthPercent),
-    source: paintSource(candidate.reading),
+    source: deckSource(candidate.reading),
   })
   const reason = whyNoLadder(candidate.base)
   return {
@@ -47,6 +47,7 @@ export function candidatePaint(candidate: Candidate, decks: readonly Deck[]): Be
     code: candidate.code,
     name: candidate.name,
     maker: deck.maker,
+    deckName: `${deck.maker}, ${deck.name}`,
     ladder: reason ? [] : ladderOf(candidate.base).map(rung),
     whyNoLadder: reason,
   }
@@ -96,25 +97,17 @@ export const readingSourceOf = ({ source, deckColourId, reading }: KeeperColour)
   source ?? (deckColourId ? 'eye' : sourceOf(reading))
 
 /** A deck colour as lists and rankings need it. */
-export const deckEntry = ({
-  deckColourId,
-  code,
-  name,
-  strip,
-  base,
-  reading,
-}: DeckColour): DeckEntry => ({
+export const deckEntry = ({ deckColourId, reading, ...colour }: DeckColour): ListedColour => ({
   id: deckColourId,
-  code,
-  name,
-  strip,
-  base,
-  source: paintSource(reading),
+  code: colour.code,
+  name: colour.name,
+  strip: colour.strip,
+  base: colour.base,
+  source: deckSource(reading),
+  printedLrvPercent: colour.printedLrvPercent,
+  sheens: colour.sheens,
+  mayBeRefused: colour.mayBeRefused,
 })
-
-/** A deck's L*a*b* is its maker's figure, its hex a screen's. */
-const paintSource = (reading: PlainReading): ReadingSource =>
-  reading.kind === 'lab' ? 'maker' : 'screen'
 
 /** Everything that a deck is ranked by in a room, whatever the day. */
 export async function loadRoomBrief(visit: Visit, room: Room): Promise<RoomBrief> {

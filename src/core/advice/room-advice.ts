@@ -1,12 +1,13 @@
 import { DAYLIGHT } from '../undertone/daylight'
 import type { PreparedLight } from '../colour/appearance'
+import type { FlatRows } from '../colour/flat-appearance'
 import type { Reflectance } from '../colour/spectrum'
 import { BRIGHT_ABOVE_PERCENT } from '../light/daylight-factor'
 import { lrvPercent } from '../paint/lrv'
 import { chanceOver } from '../chance-over'
 import { undertoneOf, type Undertone } from '../undertone/undertone'
 import { coolLean, warmLean } from '../undertone/warmth'
-import { colourInLight } from './colour-in-light'
+import { colourInLight, coloursInLight, type ColourInLight } from './colour-in-light'
 import type { HouseRuleName, HouseRules } from './house-rules'
 import { ruleWords } from './house-rules'
 import { dullLight, type RoomCharacter } from './room-character'
@@ -19,6 +20,7 @@ export type AdviceKind =
   | 'cool in the cool'
   | 'warm in the cool'
   | 'too pale'
+  | 'pale in bright light'
   | 'not creamy'
   | 'beside carpet'
 
@@ -47,6 +49,7 @@ const WEIGHTS: Record<AdviceKind, number> = {
   'cool in the cool': 0.4,
   'warm in the cool': 0.4,
   'too pale': 0.5,
+  'pale in bright light': 0.5,
   'not creamy': 0.4,
   'beside carpet': 0.2,
 }
@@ -67,6 +70,73 @@ function dullLightOnce(room: RoomCharacter): PreparedLight {
   return light
 }
 
+/** A colour by daylight, as house rules speak of it. */
+export interface AdvisedColour {
+  readonly undertone: Undertone
+  readonly lrvPercent: number
+}
+
+type Say = (kind: AdviceKind, strength: number) => void
+
+/** Everything that is said against a colour, with how clearly it holds. */
+function sayAll(
+  { undertone, lrvPercent: lrv }: AdvisedColour,
+  inLight: ColourInLight,
+  room: RoomCharacter,
+  rules: HouseRules,
+  say: Say,
+): void {
+  const pale = chanceOver((lrv - PALE_FROM_LRV) / LRV_SPREAD)
+  say('dingy', inLight.dingy)
+  say('muddy', inLight.muddy)
+  say('loses its warmth', inLight.losesWarmth)
+  brightWhite(undertone, pale, inLight.washesOut, room, rules, say)
+  if (room.coolAndEven) northRoom(undertone, pale, rules, say)
+  if (room.hasCarpet)
+    say('beside carpet', pale * chanceOver((OFF_WHITE_UP_TO_LRV - lrv) / LRV_SPREAD))
+}
+
+interface Saying {
+  /** What the colour does, to be read after "it". */
+  readonly words: string
+  readonly rule?: HouseRuleName
+}
+
+/** What each is in words, in a room. */
+function saying(kind: AdviceKind, room: RoomCharacter): Saying {
+  const dim = room.daylightFactorPercent === 0 ? 'under its lamps' : 'on a dull day'
+  switch (kind) {
+    case 'dingy':
+      return {
+        words: `goes dingy ${dim}: too little colour left; the room asks for more colour or better lamps`,
+      }
+    case 'muddy':
+      return { words: `goes muddy ${dim}: a strong gold in cool, weak light` }
+    case 'loses its warmth':
+      return { words: `loses its little warmth ${dim}` }
+    case 'washes out':
+      return {
+        words: 'washes out in this very bright room; keep it by a really clean white trim',
+        rule: 'bright-whites',
+      }
+    case 'not creamy':
+      return { words: 'is not creamy enough to keep its warmth', rule: 'bright-whites' }
+    case 'pale in bright light':
+      return {
+        words: 'is pale, and pale colours wash out in a very bright room',
+        rule: 'bright-whites',
+      }
+    case 'cool in the cool':
+      return { words: 'leans cool in a cool, even room', rule: 'north-room' }
+    case 'warm in the cool':
+      return { words: 'leans warm where the light is let be cool', rule: 'north-room' }
+    case 'too pale':
+      return { words: 'is too pale for a cool, even room', rule: 'north-room' }
+    case 'beside carpet':
+      return { words: 'is an off-white beside carpet: be careful' }
+  }
+}
+
 /**
  * What the room's light and its house rules say against a colour, each with how clearly it holds. Advice takes from a
  * colour's worth; it never turns a verdict round. Trial, room and ranking all say what stands here.
@@ -76,18 +146,14 @@ export function roomAdvice(
   room: RoomCharacter,
   rules: HouseRules,
 ): Advice[] {
-  const lrv = lrvPercent(reflectance)
-  const undertone = undertoneOf(DAYLIGHT, reflectance)
-  const { dingy, muddy, losesWarmth, washesOut } = colourInLight(dullLightOnce(room), reflectance)
-  const pale = chanceOver((lrv - PALE_FROM_LRV) / LRV_SPREAD)
-  const dim = room.daylightFactorPercent === 0 ? 'under its lamps' : 'on a dull day'
+  const colour = {
+    undertone: undertoneOf(DAYLIGHT, reflectance),
+    lrvPercent: lrvPercent(reflectance),
+  }
+  const inLight = colourInLight(dullLightOnce(room), reflectance)
   const advice: Advice[] = []
-  const say = (
-    kind: AdviceKind,
-    strength: number,
-    words: string,
-    rule: HouseRuleName | null = null,
-  ): void => {
+  sayAll(colour, inLight, room, rules, (kind, strength) => {
+    const { words, rule = null } = saying(kind, room)
     advice.push({
       kind,
       strength,
@@ -95,50 +161,43 @@ export function roomAdvice(
       words: rule ? `${words} (${ruleWords(rule, rules)})` : words,
       rule,
     })
-  }
-  say(
-    'dingy',
-    dingy,
-    `goes dingy ${dim}: too little colour left; the room asks for more colour or better lamps`,
-  )
-  say('muddy', muddy, `goes muddy ${dim}: a strong gold in cool, weak light`)
-  say('loses its warmth', losesWarmth, `loses its little warmth ${dim}`)
-  brightWhite(undertone, pale, washesOut, room, rules, say)
-  if (room.coolAndEven) northRoom(undertone, pale, rules, say)
-  if (room.hasCarpet)
-    say(
-      'beside carpet',
-      pale * chanceOver((OFF_WHITE_UP_TO_LRV - lrv) / LRV_SPREAD),
-      'is an off-white beside carpet: be careful',
-    )
+  })
   return advice
+}
+
+/** Surfaces in the room's dull light, as `pointsAgainst` asks for them. */
+export const inDullLight = (room: RoomCharacter, rows: FlatRows): ColourInLight[] =>
+  coloursInLight(dullLightOnce(room), rows)
+
+let points = 0
+const addPoints: Say = (kind, strength) => {
+  points += strength * WEIGHTS[kind]
+}
+
+/** What all of it takes from a colour's worth, in points, without a word. */
+export function pointsAgainst(
+  colour: AdvisedColour,
+  inLight: ColourInLight,
+  room: RoomCharacter,
+  rules: HouseRules,
+): number {
+  points = 0
+  sayAll(colour, inLight, room, rules, addPoints)
+  return points
 }
 
 /** What is said of it, the clearest first. */
 export const saidOf = (advice: readonly Advice[]): readonly Advice[] =>
   advice.filter(({ strength }) => strength >= SAID_FROM).sort((p, q) => q.strength - p.strength)
 
-/** What all of it takes from a colour's worth, in points. */
-export const pointsAgainst = (advice: readonly Advice[]): number =>
-  advice.reduce((sum, { strength, weight }) => sum + strength * weight, 0)
-
-type Say = (kind: AdviceKind, strength: number, words: string, rule?: HouseRuleName | null) => void
-
 function northRoom(undertone: Undertone, pale: number, rules: HouseRules, say: Say): void {
   switch (rules['north-room']) {
     case 'warm-up':
-      say('cool in the cool', coolLean(undertone), 'leans cool in a cool, even room', 'north-room')
-      return
+      return say('cool in the cool', coolLean(undertone))
     case 'lean-in':
-      say(
-        'warm in the cool',
-        warmLean(undertone),
-        'leans warm where the light is let be cool',
-        'north-room',
-      )
-      return
+      return say('warm in the cool', warmLean(undertone))
     case 'no-whites':
-      say('too pale', pale, 'is too pale for a cool, even room', 'north-room')
+      return say('too pale', pale)
   }
 }
 
@@ -158,27 +217,13 @@ function brightWhite(
     case 'any':
       return
     case 'creamy':
-      say(
+      return say(
         'not creamy',
         bright * pale * (1 - warmLean(undertone) * chanceOver(undertone.c - CREAMY_FROM)),
-        'is not creamy enough to keep its warmth',
-        'bright-whites',
       )
-      return
     case 'washes-out':
-      say(
-        'too pale',
-        bright * pale,
-        'is pale, and pale colours wash out in a very bright room',
-        'bright-whites',
-      )
-      return
+      return say('pale in bright light', bright * pale)
     case 'computed':
-      say(
-        'washes out',
-        washed,
-        'washes out in this very bright room; keep it by a really clean white trim',
-        'bright-whites',
-      )
+      return say('washes out', washed)
   }
 }

@@ -2,6 +2,7 @@ import { finite } from '../check'
 import { D65_WEIGHTS } from '../colour/illuminant'
 import { xyzUnder } from '../colour/observer'
 import { BANDS, type Reflectance } from '../colour/spectrum'
+import type { FlatRows } from '../colour/flat-appearance'
 
 /** Light reflectance value: Y under D65, 2° observer, per cent. */
 export function lrvPercent(reflectance: Reflectance): number {
@@ -9,7 +10,7 @@ export function lrvPercent(reflectance: Reflectance): number {
 }
 
 /** The same of many surfaces, 36 numbers each. */
-export function lrvsPercent(rows: Float64Array): Float64Array {
+export function lrvsPercent(rows: FlatRows): Float64Array {
   const bands = BANDS
   const weights = D65_WEIGHTS
   const lrvs = new Float64Array(rows.length / bands)

@@ -35,7 +35,7 @@ export type Reading =
 export type PlainReading =
   { readonly kind: 'lab'; readonly lab: Lab } | { readonly kind: 'srgb'; readonly hex: string }
 
-/** A reading of a finish as it is stored: a deck holds plain ones only. */
+/** A reading as it is stored. */
 export type KeptReading = PlainReading | Extract<Reading, { readonly kind: 'spectral' }>
 
 /** How a colour came to be known, firmest first. */
@@ -92,6 +92,10 @@ export function uncertaintyOf(firmness: Firmness, varies = false): Uncertainty {
       }
     : own
 }
+
+/** What a deck's reading is: its L*a*b* is its maker's figure. */
+export const deckSource = ({ kind }: KeptReading): ReadingSource =>
+  kind === 'spectral' ? 'spectral' : kind === 'lab' ? 'maker' : 'screen'
 
 /** The source a reading speaks for by itself; a person may know better. */
 export function sourceOf(reading: Reading): ReadingSource {

@@ -5,7 +5,8 @@ import { undertoneOf } from '../undertone/undertone'
 import { isGood, judgementOf, LIKELY_FROM, type Judgement } from './chance'
 import { judgePair, type PairJudgement, type PartJudgement, type SeenReading } from './judge-pair'
 import type { JudgedKeeper } from './judged-keeper'
-import { partsOf, roleOfPart, type SeenPart } from './parts'
+import { partsOf, roleOfPart } from './parts'
+import type { Role } from './role'
 import { isGoodPairing } from './pairing'
 import { pairSentence } from './sentence'
 
@@ -32,25 +33,29 @@ export interface PairReading extends PartJudgement {
 /** The chance of a keeper from that of one of its parts: what hardly shows can hardly spoil it. */
 export const chanceAsShown = (chance: number, shows: number): number => 1 - shows * (1 - chance)
 
-/**
- * The part of a keeper that a wall is weakest beside, as far as it shows. Where a part that the wall quarrels with hardly
- * shows, the keeper is spoken of by its ground, and the part is named as what hardly shows.
- */
-function weakestPart(
+/** How a wall sits with one part of a keeper, as far as the part shows. */
+export function judgePart(
   wall: SeenReading,
-  parts: readonly SeenPart[],
-  { role, varies }: JudgedKeeper,
+  part: SeenReading & { readonly part: string; readonly shows: number },
+  role: Role,
 ): PartJudgement {
-  const judged = parts.map((part): PartJudgement => {
-    const own = judgePair(wall, { ...part, varies }, roleOfPart(role, part))
-    return {
-      ...own,
-      part: part.part,
-      hardlyShows: null,
-      chance: chanceAsShown(own.chance, part.shows),
-      chanceIfExact: chanceAsShown(own.chanceIfExact, part.shows),
-    }
-  })
+  const own = judgePair(wall, part, role)
+  return {
+    ...own,
+    part: part.part,
+    hardlyShows: null,
+    chance: chanceAsShown(own.chance, part.shows),
+    chanceIfExact: chanceAsShown(own.chanceIfExact, part.shows),
+  }
+}
+
+/**
+ * The judgement that speaks for a keeper: of the part that a wall is weakest beside, as far as it shows. Where a part that
+ * the wall quarrels with hardly shows, the keeper is spoken of by its ground, and the part is named as what hardly shows.
+ *
+ * @param judged of each part, the ground first
+ */
+export function speakingFor(judged: readonly PartJudgement[]): PartJudgement {
   const weakest = judged.reduce((p, q) => (q.chance < p.chance ? q : p))
   if (!isGood(weakest.chance) || isGoodPairing(weakest.pairing)) return weakest
   const { chance, chanceIfExact, part, reason } = weakest
@@ -74,7 +79,15 @@ export function pairReading(
 ): PairReading {
   const parts = partsOf(light, keeper.colours)
   const at = ({ reflectance, source }: JudgedWall): PartJudgement =>
-    weakestPart({ undertone: undertoneOf(light, reflectance), source }, parts, keeper)
+    speakingFor(
+      parts.map((part) =>
+        judgePart(
+          { undertone: undertoneOf(light, reflectance), source },
+          { ...part, varies: keeper.varies },
+          roleOfPart(keeper.role, part),
+        ),
+      ),
+    )
   const here = at(candidate)
   const strength = isGood(here.chance) ? null : nearestStrength(candidate, ladder, here.chance, at)
   const sentence = pairSentence(here)

@@ -37,6 +37,8 @@ export const emptyStrengths = (): PairStrengths => ({
 const DEG = 180 / Math.PI
 // What is less likely than this is not worth the sums.
 const HARDLY = 1e-6
+// No chance is this good: a pair is summed to the end.
+const NEVER_ENOUGH = 2
 // A lean shorter than the observer's spread has no direction to speak of.
 const NO_DIRECTION2 = OWN_VARIANCE
 // Two leans that are both shorter than about this share the slope evenly.
@@ -49,31 +51,40 @@ const within = (x: number, limit: number, per: number): number =>
   chanceOver((limit - x) * per) - chanceOver((-limit - x) * per)
 
 /**
- * How a wall sits with a finish: every condition a smooth chance, no table of first matches. Nothing is allocated; the
- * one form serves a single reading and a ranking of a million pairs.
- *
- * Conflict K = 2 H sin(Δh / 2) exp(−(ΔJ / scale)²), H the harmonic mean of the leans; each condition is
- * Φ((x − limit) / σ), σ the feature's own gradient times the spread of its surfaces.
+ * The pair at hand, shared by the steps of its sum. A number that is handed from function to function is put into a box
+ * of its own, which costs more than most of the sums.
  */
-export function pairStrengths(
-  wall: PairSurface,
-  finish: PairSurface,
-  role: Role,
-  into: PairStrengths,
-): PairStrengths {
+const pair = {
+  dj: 0.5,
+  perDj: 0.5,
+  perLeans: 0.5,
+  cos: 0.5,
+  /** Conflict, one over its spread, and the chance that it is one. */
+  k: 0.5,
+  perK: 0.5,
+  conflict: 0.5,
+  bridges: 0.5,
+  /** Of being near in lightness, where not both are light. */
+  near: 0.5,
+}
+
+/** The most that each bad kind can come to, whatever the hues. */
+const atMost = {
+  clashes: 0.5,
+  washesOut: 0.5,
+  dirtiesAmongLights: 0.5,
+  dirties: 0.5,
+  ages: 0.5,
+  nearMiss: 0.5,
+}
+
+/** Conflict and its gradient; where a lean is too short for a direction, the mean over all directions stands in. */
+function measureConflict(wall: PairSurface, finish: PairSurface): void {
   const { a: aw, b: bw, c: cw, varLean: vw } = wall
   const { a: af, b: bf, c: cf, varLean: vf } = finish
   const dj = wall.j - finish.j
-  const apart = Math.abs(dj)
-  const perDj = 1 / Math.sqrt(wall.varJ + finish.varJ)
-  const perLeans = 1 / Math.sqrt(vw + vf)
-
   const product = cw * cf
   const cos = product > 1e-9 ? Math.min(1, Math.max(-1, (aw * af + bw * bf) / product)) : 1
-  const hueDeg = Math.acos(cos) * DEG
-  const perHue = 1 / (DEG * Math.sqrt(vw / (cw * cw + 1e-9) + vf / (cf * cf + 1e-9)))
-
-  // Conflict and its gradient; where a lean is too short for a direction, the mean over all directions stands in.
   const sum = cw + cf + EVEN_LEAN
   const shareW = (2 * cf + EVEN_LEAN) / sum
   const shareF = (2 * cw + EVEN_LEAN) / sum
@@ -89,9 +100,169 @@ export function pairStrengths(
   const k = close * Math.sqrt(stated + TURNED_APART * byReading)
   const kSpread = close * Math.sqrt(vw * slopeW2 + vf * slopeF2)
   const perK = 1 / (kSpread + 1e-9)
-  const conflict = 1 - within(k, LIMITS.conflict, perK)
+  pair.dj = dj
+  pair.perDj = 1 / Math.sqrt(wall.varJ + finish.varJ)
+  pair.perLeans = 1 / Math.sqrt(vw + vf)
+  pair.cos = cos
+  pair.k = k
+  pair.perK = perK
+  pair.conflict = 1 - within(k, LIMITS.conflict, perK)
+}
 
-  // What takes a conflict's sting.
+/** Everything that hangs on no hue. */
+function boundBadKinds(wall: PairSurface, finish: PairSurface, role: Role): void {
+  const { c: cw, varLean: vw } = wall
+  const { c: cf, varLean: vf } = finish
+  const { dj, perDj } = pair
+  const apart = Math.abs(dj)
+  const bothFelt = wall.felt * finish.felt * (1 - wall.black) * (1 - finish.black)
+  const far = LIMITS.bridge
+  const varApart = wall.varJ + finish.varJ
+  const slightWall =
+    wall.slight > HARDLY
+      ? wall.slight *
+        chanceOver(
+          (apart - far.apart - far.perLean * cf) / Math.sqrt(varApart + far.perLean ** 2 * vf),
+        )
+      : 0
+  // A painted line of slight lean does not quarrel with a wall far deeper; a floor or a stone still may.
+  const slightTrim =
+    role.trim > 0 && finish.slight > HARDLY
+      ? role.trim *
+        finish.slight *
+        chanceOver(
+          (apart - far.apart - far.perLean * cw) / Math.sqrt(varApart + far.perLean ** 2 * vw),
+        )
+      : 0
+  pair.bridges = 1 - (1 - slightWall) * (1 - slightTrim)
+  atMost.clashes = pair.conflict * bothFelt * (1 - pair.bridges)
+
+  const bothLight = wall.light * finish.light
+  atMost.washesOut = 0
+  atMost.dirtiesAmongLights = 0
+  if (bothLight > HARDLY) boundAmongLights(wall, finish, role, bothLight)
+
+  const dirty = LIMITS.dirty
+  const near = (1 - bothLight) * within(dj, dirty.lightness, perDj)
+  pair.near = near
+  atMost.dirties = 0
+  atMost.ages = 0
+  if (near > HARDLY) {
+    const { cleaner, cleanerWall } = dirty
+    atMost.dirties =
+      role.dirties *
+      near *
+      wall.leans *
+      chanceOver(
+        (finish.cleanness - cleaner * wall.cleanness) /
+          Math.sqrt(finish.varCleanness + cleaner * cleaner * wall.varCleanness),
+      )
+    atMost.ages =
+      role.ages *
+      near *
+      finish.leans *
+      chanceOver(
+        (wall.cleanness - cleanerWall * finish.cleanness) /
+          Math.sqrt(wall.varCleanness + cleanerWall * cleanerWall * finish.varCleanness),
+      )
+  }
+
+  atMost.nearMiss = 0
+  // Two surfaces are never nearer than they are in lightness.
+  if (role.smooth > 0 && chanceOver((LIMITS.nearMiss.belowE - apart) * perDj) > HARDLY)
+    boundNearMiss(wall, finish, role)
+}
+
+function boundAmongLights(
+  wall: PairSurface,
+  finish: PairSurface,
+  role: Role,
+  bothLight: number,
+): void {
+  const { dj, perDj } = pair
+  const { c: cw, varLean: vw } = wall
+  const { c: cf, varLean: vf } = finish
+  const pale = LIMITS.washesOut
+  atMost.washesOut =
+    bothLight *
+    finish.creamy *
+    chanceOver((pale.share * cf - cw) / Math.sqrt(vw + pale.share * pale.share * vf)) *
+    chanceOver((dj + pale.darker) * perDj)
+  const light = LIMITS.dirtyLight
+  atMost.dirtiesAmongLights =
+    role.dirties *
+    bothLight *
+    chanceOver((wall.b - finish.b - light.yellower) * pair.perLeans) *
+    chanceOver((-light.darkerFrom - dj) * perDj) *
+    chanceOver((light.darkerTo + dj) * perDj) *
+    finish.clean
+}
+
+function boundNearMiss(wall: PairSurface, finish: PairSurface, role: Role): void {
+  const { dj, perDj } = pair
+  const miss = LIMITS.nearMiss
+  const [da, db] = [wall.a - finish.a, wall.b - finish.b]
+  const squared = dj * dj + da * da + db * db
+  const varJ = wall.varJ + finish.varJ
+  const varLean = wall.varLean + finish.varLean
+  const perE = Math.sqrt(
+    (squared + 1e-9) / (dj * dj * varJ + (da * da + db * db) * varLean + 1e-9 * varLean),
+  )
+  const e = Math.sqrt(squared)
+  const leans = 1 - within(pair.k, miss.conflict, pair.perK)
+  const level = within(dj, miss.lightness, perDj)
+  atMost.nearMiss =
+    role.smooth *
+    (chanceOver((miss.belowE - e) * perE) - chanceOver((miss.fromE - e) * perE)) *
+    (1 - (1 - leans) * (1 - level))
+}
+
+/**
+ * How a wall sits with a finish: every condition a smooth chance, no table of first matches. Nothing is allocated; the
+ * one form serves a single reading and a ranking of a million pairs.
+ *
+ * Conflict K = 2 H sin(Δh / 2) exp(−(ΔJ / scale)²), H the harmonic mean of the leans; each condition is
+ * Φ((x − limit) / σ), σ the feature's own gradient times the spread of its surfaces.
+ *
+ * @param enough a pair that works at this chance at the least needs not be known closer: its `works`, after any house
+ *   rule, is left somewhere from there to its own, and its kinds are left unsaid
+ */
+export function pairStrengths(
+  wall: PairSurface,
+  finish: PairSurface,
+  role: Role,
+  into: PairStrengths,
+  enough = NEVER_ENOUGH,
+): PairStrengths {
+  measureConflict(wall, finish)
+  boundBadKinds(wall, finish, role)
+  const surely =
+    (1 - atMost.clashes) *
+    (1 - atMost.nearMiss) *
+    (1 - atMost.washesOut) *
+    (1 - atMost.dirtiesAmongLights) *
+    (1 - atMost.dirties) *
+    (1 - atMost.ages) *
+    (role.contrastWanted ? 1 : 1 - pair.conflict)
+  if (surely >= enough) {
+    into.works = surely
+    into.conflict = into.contrasts = into.bridges = into.quiet = into.clashes = 0
+    into.nearMiss = into.washesOut = into.dirties = into.ages = 0
+    return into
+  }
+  byHue(wall, finish, role, into)
+  return into
+}
+
+/** The pair with its hues: what takes a conflict's sting, and what only like hues do to each other. */
+function byHue(wall: PairSurface, finish: PairSurface, role: Role, into: PairStrengths): void {
+  const { c: cw, varLean: vw } = wall
+  const { c: cf, varLean: vf } = finish
+  const { dj, perDj, cos, conflict } = pair
+  const apart = Math.abs(dj)
+  const hueDeg = Math.acos(cos) * DEG
+  const perHue = 1 / (DEG * Math.sqrt(vw / (cw * cw + 1e-9) + vf / (cf * cf + 1e-9)))
+
   const contrast = LIMITS.contrast
   const contrasts =
     role.opposes *
@@ -119,115 +290,36 @@ export function pairStrengths(
       chanceOver((dj - limit.darker) * perDj) *
       chanceOver((cf - limit.lean) / Math.sqrt(vf))
   }
-  const far = LIMITS.bridge
-  const varApart = wall.varJ + finish.varJ
-  const slightWall =
-    wall.slight *
-    chanceOver((apart - far.apart - far.perLean * cf) / Math.sqrt(varApart + far.perLean ** 2 * vf))
-  // A painted line of slight lean does not quarrel with a wall far deeper; a floor or a stone still may.
-  const slightTrim =
-    role.trim > 0
-      ? role.trim *
-        finish.slight *
-        chanceOver(
-          (apart - far.apart - far.perLean * cw) / Math.sqrt(varApart + far.perLean ** 2 * vw),
-        )
-      : 0
-  const bridges = 1 - (1 - slightWall) * (1 - slightTrim)
   const woodTakes =
     role.wood > 0
       ? role.wood * LIMITS.wood.takes * chanceOver((LIMITS.wood.hueDeg - hueDeg) * perHue)
       : 0
   const opposed = 1 - (1 - contrasts) * (1 - setOff) * (1 - deepTrim)
-  const clashes =
-    conflict *
-    wall.felt *
-    finish.felt *
-    (1 - opposed) *
-    (1 - bridges) *
-    (1 - woodTakes) *
-    (1 - wall.black) *
-    (1 - finish.black)
+  const clashes = atMost.clashes * (1 - opposed) * (1 - woodTakes)
 
-  const bothLight = wall.light * finish.light
   let washesOut = 0
-  let dirties = 0
-  if (bothLight > HARDLY) {
+  if (atMost.washesOut > 0) {
     const pale = LIMITS.washesOut
     const sameHue = chanceOver((pale.hueDeg - hueDeg) * perHue)
-    const colourless = chanceOver((pale.paleBelow - cw) / Math.sqrt(vw))
-    washesOut =
-      bothLight *
-      chanceOver((cf - pale.finishLean) / Math.sqrt(vf)) *
-      chanceOver((pale.share * cf - cw) / Math.sqrt(vw + pale.share * pale.share * vf)) *
-      chanceOver((dj + pale.darker) * perDj) *
-      (1 - (1 - sameHue) * (1 - colourless))
-    const light = LIMITS.dirtyLight
-    dirties =
-      role.dirties *
-      bothLight *
-      chanceOver((bw - bf - light.yellower) * perLeans) *
-      chanceOver((-light.darkerFrom - dj) * perDj) *
-      chanceOver((light.darkerTo + dj) * perDj) *
-      chanceOver((light.finishLeanBelow - cf) / Math.sqrt(vf))
+    washesOut = atMost.washesOut * (1 - (1 - sameHue) * (1 - wall.colourless))
   }
-  let ages = 0
-  const dirty = LIMITS.dirty
-  const near =
-    (1 - bothLight) *
-    chanceOver((dirty.hueDeg - hueDeg) * perHue) *
-    within(dj, dirty.lightness, perDj)
-  if (near > HARDLY) {
-    const cleaner = dirty.cleaner
-    const beside =
-      role.dirties *
-      near *
-      chanceOver((cw - dirty.leanFrom) / Math.sqrt(vw)) *
-      chanceOver(
-        (finish.cleanness - cleaner * wall.cleanness) /
-          Math.sqrt(finish.varCleanness + cleaner * cleaner * wall.varCleanness),
-      )
-    dirties = 1 - (1 - dirties) * (1 - beside)
-    const cleanerWall = dirty.cleanerWall
-    ages =
-      role.ages *
-      near *
-      chanceOver((cf - dirty.leanFrom) / Math.sqrt(vf)) *
-      chanceOver(
-        (wall.cleanness - cleanerWall * finish.cleanness) /
-          Math.sqrt(wall.varCleanness + cleanerWall * cleanerWall * finish.varCleanness),
-      )
-  }
-
-  let nearMiss = 0
+  const dirtyHue = pair.near > HARDLY ? chanceOver((LIMITS.dirty.hueDeg - hueDeg) * perHue) : 0
+  const dirties = 1 - (1 - atMost.dirtiesAmongLights) * (1 - dirtyHue * atMost.dirties)
+  const ages = dirtyHue * atMost.ages
   const miss = LIMITS.nearMiss
-  // Two surfaces are never nearer than they are in lightness.
-  if (role.smooth > 0 && chanceOver((miss.belowE - apart) * perDj) > HARDLY) {
-    const [da, db] = [aw - af, bw - bf]
-    const squared = dj * dj + da * da + db * db
-    const perE = Math.sqrt(
-      (squared + 1e-9) /
-        (dj * dj * (wall.varJ + finish.varJ) + (da * da + db * db) * (vw + vf) + 1e-9 * (vw + vf)),
-    )
-    const e = Math.sqrt(squared)
-    const leans = 1 - within(k, miss.conflict, perK)
-    const level = within(dj, miss.lightness, perDj)
-    const strip =
-      chanceOver((miss.sameHueDeg - hueDeg) * perHue) * (1 - within(dj, miss.apart, perDj))
-    nearMiss =
-      role.smooth *
-      (chanceOver((miss.belowE - e) * perE) - chanceOver((miss.fromE - e) * perE)) *
-      (1 - (1 - leans) * (1 - level)) *
-      (1 - strip)
-  }
+  const nearMiss =
+    atMost.nearMiss > 0
+      ? atMost.nearMiss *
+        (1 - chanceOver((miss.sameHueDeg - hueDeg) * perHue) * (1 - within(dj, miss.apart, perDj)))
+      : 0
 
   into.conflict = conflict
   into.contrasts = opposed
-  into.bridges = bridges
+  into.bridges = pair.bridges
   into.quiet =
     chanceOver((LIMITS.quiet.hueDeg - hueDeg) * perHue) *
     chanceOver((dj - LIMITS.quiet.lighter) * perDj) *
-    chanceOver((cf - cw) * perLeans) *
+    chanceOver((cf - cw) * pair.perLeans) *
     finish.felt *
     wall.felt
   into.clashes = clashes
@@ -236,5 +328,4 @@ export function pairStrengths(
   into.dirties = dirties
   into.ages = ages
   into.works = (1 - clashes) * (1 - nearMiss) * (1 - washesOut) * (1 - dirties) * (1 - ages)
-  return into
 }

@@ -23,6 +23,11 @@ export interface PairSurface {
   /** Lean over the contrast's two limits. */
   clear: number
   strong: number
+  /** Lean over what another can dirty, over a creamy one's, under a clean one's, and under what has hardly any. */
+  leans: number
+  creamy: number
+  clean: number
+  colourless: number
 }
 
 export const emptySurface = (): PairSurface => ({
@@ -40,6 +45,10 @@ export const emptySurface = (): PairSurface => ({
   slight: 0,
   clear: 0,
   strong: 0,
+  leans: 0,
+  creamy: 0,
+  clean: 0,
+  colourless: 0,
 })
 
 /** Variance of an observer's own line, an axis and surface. */
@@ -80,5 +89,9 @@ export function fillSurface(
   into.slight = chanceOver((LIMITS.bridge.leanBelow - c) * perLean)
   into.clear = chanceOver((c - LIMITS.contrast.weaker) * perLean)
   into.strong = chanceOver((c - LIMITS.contrast.stronger) * perLean)
+  into.leans = chanceOver((c - LIMITS.dirty.leanFrom) * perLean)
+  into.creamy = chanceOver((c - LIMITS.washesOut.finishLean) * perLean)
+  into.clean = chanceOver((LIMITS.dirtyLight.finishLeanBelow - c) * perLean)
+  into.colourless = chanceOver((LIMITS.washesOut.paleBelow - c) * perLean)
   return into
 }

@@ -11,7 +11,7 @@ import type { JudgedKeeper } from '../pairing/judged-keeper'
 import { partsOf, roleOfPart } from '../pairing/parts'
 import { roleOf } from '../pairing/role'
 import { DAYLIGHT } from '../undertone/daylight'
-import type { RankedRoom, RoomFinish } from './ranked-room'
+import type { RankedRoom, RoomFinish, WeightedLight } from './ranked-room'
 
 /** A light that a room is ranked in, before it is computed. */
 export interface AskedLight {
@@ -150,12 +150,19 @@ export const neighbourFinish = (
 })
 
 /** The room with its lights computed; a light in which nothing is seen is left out. */
-export function rankedRoomOf(asked: AskedRoom, roomDay: RoomDay): RankedRoom {
+export function rankedRoomOf(
+  asked: AskedRoom,
+  roomDay: RoomDay,
+): Omit<RankedRoom, 'lights'> & {
+  readonly lights: readonly (WeightedLight & { readonly name: string })[]
+} {
   return {
     ...asked,
-    lights: asked.lights.flatMap(({ choice, matters }) => {
+    lights: asked.lights.flatMap(({ name, choice, matters }) => {
       const light = lightOf(roomDay, choice)
-      return light ? [{ light: prepareLight(light.spectrum, light.illuminanceLux), matters }] : []
+      return light
+        ? [{ name, light: prepareLight(light.spectrum, light.illuminanceLux), matters }]
+        : []
     }),
   }
 }

@@ -1,5 +1,6 @@
 import { isGood } from '../pairing/chance'
-import { chanceInRoom, reflectanceOfRow, type DeckRows, type RankedRow } from './rank-for-room'
+import { chanceInRoom, type RankedRow } from './rank-for-room'
+import { reflectanceOfRow, type DeckRows } from './deck-rows'
 import type { RankedRoom } from './ranked-room'
 
 /** The best there is where nothing works with all that stays, and what stands in its way. */

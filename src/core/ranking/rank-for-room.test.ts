@@ -14,9 +14,10 @@ import { DEFAULT_HOUSE_RULES } from '../advice/house-rules'
 import { roleOf } from '../pairing/role'
 import { finishesOf } from './asked-room'
 import { prepareRoom, weakestPair, type RankedRoom } from './ranked-room'
-import { chanceInRoom, rankForRoom, reflectanceOfRow, type DeckRows } from './rank-for-room'
+import { chanceInRoom, rankDeck, rankForRoom } from './rank-for-room'
+import { prepareDeck, reflectanceOfRow, type DeckRows } from './deck-rows'
 import { deckOf, finish, rankingScenes, room } from './ranking-scenes.fixture'
-import { asksOf, sharedLean, worthOf } from './worth'
+import { asksOf, sharedLean, SURE_NO, worthOf } from './worth'
 
 const random = seededRandom(3)
 const mixedDeck = (labs: readonly Lab[]): DeckRows =>
@@ -31,7 +32,7 @@ const lamps = prepareLight(ledSpectrum(2700, 82), 100)
 function plainWorths(deck: DeckRows, ranked: RankedRoom): number[] {
   const prepared = prepareRoom(ranked)
   const asks = asksOf(prepared)
-  return deck.places.map((_, row) => {
+  return Array.from(deck.places, (_, row) => {
     const wall = reflectanceOfRow(deck.rows, row)
     const seen = (light: number) => undertoneOf(prepared.lights[light]!.light, wall)
     const { weighed } = weakestPair(prepared, seen, deck.sources[row]!)
@@ -60,10 +61,39 @@ test('cut short, a ranking is the whole ranking’s beginning', () => {
     )
     const worths = plainWorths(deck, ranked)
     const whole = worths.map((_, row) => row).sort((p, q) => worths[q]! - worths[p]! || p - q)
-    const got = rankForRoom(deck, ranked, 25)
-    expect(got.map(({ row }) => row)).toEqual(whole.slice(0, 25))
-    for (const { row, worth } of got) expect(Math.abs(worth - worths[row]!)).toBeLessThan(1e-6)
+    const steps = [...rankDeck(prepareDeck(deck), ranked, 25)]
+    const first = steps.flatMap((step) => ('first' in step ? step.first : []))
+    expect(first.map(({ row }) => row)).toEqual(whole.slice(0, 25))
+    for (const { row, worth } of first) expect(Math.abs(worth - worths[row]!)).toBeLessThan(1e-6)
+    const all = steps.at(-1)!
+    if (!('order' in all)) throw new Error('the last step is the whole ranking')
+    expect([...all.order].sort((p, q) => p - q)).toEqual(worths.map((_, row) => row))
+    expect(
+      Math.max(...worths.map((worth, row) => Math.abs(worth - all.worths[row]!))),
+    ).toBeLessThan(1e-6)
+    for (let i = 1; i < all.order.length; i++)
+      expect(worths[all.order[i - 1]!]! - worths[all.order[i]!]!).toBeGreaterThan(-2e-6)
   }
+})
+
+test('a sure no is no worse for being surer, and says only that it is one', () => {
+  const deck = mixedDeck(someLabs(300))
+  const ranked = room([finish('stone', [66, 9, 14]), finish('tile', [80, -7, 8])], {}, [
+    noon,
+    lamps,
+  ])
+  const all = [...rankDeck(prepareDeck(deck), ranked, 5)].at(-1)!
+  if (!('order' in all)) throw new Error('the last step is the whole ranking')
+  const judge = chanceInRoom(ranked)
+  let sure = 0
+  for (let row = 0; row < 300; row++) {
+    const { weighed } = judge(reflectanceOfRow(deck.rows, row), deck.sources[row]!)
+    if (weighed < SURE_NO) {
+      sure++
+      expect(all.weighed[row]!).toBeLessThan(SURE_NO)
+    } else expect(all.weighed[row]!).toBeCloseTo(weighed, 5)
+  }
+  expect(sure).toBeGreaterThan(50)
 })
 
 test('a ranking judges a pair as the bench does', () => {

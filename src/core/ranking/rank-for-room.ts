@@ -1,30 +1,37 @@
-import { DAYLIGHT } from '../undertone/daylight'
+import { inDullLight, pointsAgainst } from '../advice/room-advice'
+import type { FlatRows } from '../colour/flat-appearance'
 import { BANDS, type Reflectance } from '../colour/spectrum'
-import { lrvsPercent } from '../paint/lrv'
+import { lrvPercent } from '../paint/lrv'
 import type { ReadingSource } from '../paint/reading'
-import { emptyUndertones, flatUndertones, undertoneAt } from '../undertone/flat-undertones'
+import { DAYLIGHT } from '../undertone/daylight'
+import {
+  emptyUndertones,
+  flatUndertones,
+  undertoneAt,
+  type FlatUndertones,
+} from '../undertone/flat-undertones'
 import { undertoneOf } from '../undertone/undertone'
-import { prepareRoom, weakestPair, type RankedRoom, type WeakestPair } from './ranked-room'
+import { prepareDeck, reflectanceOfRow, type DeckRows, type PreparedDeck } from './deck-rows'
+import {
+  inWeightiestLight,
+  prepareRoom,
+  weakestPair,
+  type PreparedRoom,
+  type RankedRoom,
+  type WeakestPair,
+} from './ranked-room'
 import {
   asksOf,
   mostWorth,
-  ownTerms,
+  ownPoints,
   POINTS,
   POINTS_PER_WORTH,
   pairPoints,
   sharedLean,
+  SURE_NO,
   worthOf,
+  type RoomAsks,
 } from './worth'
-
-/** Deck colours at their strengths, one row each; cloneable. */
-export interface DeckRows {
-  /** Reflectances, 36 numbers a row. */
-  readonly rows: Float64Array<ArrayBuffer>
-  /** Place of the deck that a row is of. */
-  readonly places: readonly number[]
-  readonly strengthsPercent: readonly number[]
-  readonly sources: readonly ReadingSource[]
-}
 
 /** A row of a deck in a room. */
 export interface RankedRow extends WeakestPair {
@@ -35,62 +42,186 @@ export interface RankedRow extends WeakestPair {
   readonly reasons: readonly string[]
 }
 
-export const reflectanceOfRow = (rows: Float64Array<ArrayBuffer>, row: number): Reflectance =>
-  rows.slice(row * BANDS, (row + 1) * BANDS)
-
-/**
- * The best rows of a deck for a room, by worth: the weakest pair with what stays over all lights, and what the colour
- * gives. Exact: a row is left only when the most that it could still be worth is under the worst of the best so far.
- *
- * @param most how many rows
- * @param onProgress hears how much is done at most, 0 to 1
- * @returns best first
- * @throws RangeError without a light or a finish
- */
-export function rankForRoom(
-  deck: DeckRows,
-  ranked: RankedRoom,
-  most: number,
-  onProgress: (done: number) => void = () => undefined,
-): RankedRow[] {
-  const room = prepareRoom(ranked)
-  const asks = asksOf(room)
-  const count = deck.places.length
-  const byDay = emptyUndertones(count)
-  flatUndertones(DAYLIGHT, deck.rows, byDay)
-  const first = emptyUndertones(count)
-  flatUndertones(room.lights[0]!.light, deck.rows, first)
-
-  const own = new Float64Array(count)
-  const lrvs = lrvsPercent(deck.rows)
-  for (let row = 0; row < count; row++) {
-    const place = { undertone: undertoneAt(byDay, row), lrvPercent: lrvs[row]! }
-    for (const { points } of ownTerms(place, room, asks)) own[row]! += points
-  }
-  // The most promising first: the bar rises early, and once nothing can reach it any more the rest is left.
-  const best = new Best<RankedRow>(most)
-  for (const [i, row] of mostFirst(own).entries()) {
-    if (i % ROWS_A_REPORT === 0) onProgress(i / count)
-    if (mostWorth(own[row]! + 1 / PER_POINT) < best.bar) break
-    const seen = undertoneAt(first, row)
-    const shared = sharedLean(seen, room)
-    const without = own[row]! + POINTS.shared * shared
-    const reflectance = deck.rows.subarray(row * BANDS, (row + 1) * BANDS)
-    const weakest = weakestPair(
-      room,
-      (light) => (light === 0 ? seen : undertoneOf(room.lights[light]!.light, reflectance)),
-      deck.sources[row]!,
-      weighedToReach(best.bar * POINTS_PER_WORTH - without),
-    )
-    if ((pairPoints(weakest.weighed) + without) / POINTS_PER_WORTH < best.bar) continue
-    const place = { undertone: undertoneAt(byDay, row), lrvPercent: lrvs[row]! }
-    const { worth, reasons } = worthOf(reflectance, place, weakest.weighed, shared, room, asks)
-    best.add({ row, worth, reasons, ...weakest })
-  }
-  return best.items
+/** Every row of a deck in a room. */
+export interface WholeRanking {
+  /** Rows, best first. */
+  readonly order: Uint32Array
+  /** By row. */
+  readonly worths: Float64Array
+  /** Chance of the weakest pair, weighed by what matters, by row; of a sure no only that it is one. */
+  readonly weighed: Float32Array
 }
 
-const ROWS_A_REPORT = 256
+/** What a ranking has to say on its way. */
+export type RankStep =
+  { readonly done: number } | { readonly first: readonly RankedRow[] } | WholeRanking
+
+/**
+ * Ranks a deck for a room by worth: the weakest pair with what stays over all lights, and what the colour gives. First
+ * the best, exactly: a row is left only when the most that it could still be worth is under the worst of the best so far,
+ * and one light with all that stays bounds its weakest pair. Then every row. Between steps a caller may leave.
+ *
+ * @param most how many rows are wanted first
+ * @param isOut rows that are not among the first, however good
+ * @throws RangeError without a light or a finish
+ */
+export function* rankDeck(
+  deck: PreparedDeck,
+  ranked: RankedRoom,
+  most: number,
+  isOut: (row: number) => boolean = () => false,
+): Generator<RankStep, void> {
+  const ranker = new Ranker(deck, ranked)
+  yield* ranker.best(most, isOut)
+  yield* ranker.rest()
+}
+
+/** The best rows of a deck for a room, best first; see {@link rankDeck}. */
+export function rankForRoom(deck: DeckRows, ranked: RankedRoom, most: number): RankedRow[] {
+  for (const step of new Ranker(prepareDeck(deck), ranked).best(most, () => false))
+    if ('first' in step) return [...step.first]
+  return []
+}
+
+// Rows that are looked at together: enough to fold each light's weights for, few enough to raise the bar early.
+const TOGETHER = 512
+
+class Ranker {
+  private readonly room: PreparedRoom
+  private readonly bounding: ReturnType<typeof inWeightiestLight>
+  private readonly asks: RoomAsks
+  private readonly own: Float64Array
+  private readonly worths: Float64Array
+  private readonly weighed: Float32Array
+  private readonly isKnown: Uint8Array
+
+  constructor(
+    private readonly deck: PreparedDeck,
+    private readonly ranked: RankedRoom,
+  ) {
+    this.room = prepareRoom(ranked)
+    this.bounding = inWeightiestLight(this.room)
+    this.asks = asksOf(this.room)
+    const count = deck.places.length
+    this.own = new Float64Array(count)
+    for (let row = 0; row < count; row++)
+      this.own[row] = ownPoints(this.placeOf(row), this.room, this.asks)
+    this.worths = new Float64Array(count)
+    this.weighed = new Float32Array(count)
+    this.isKnown = new Uint8Array(count)
+  }
+
+  private placeOf(row: number) {
+    return {
+      undertone: undertoneAt(this.deck.byDay, row),
+      lrvPercent: this.deck.lrvsPercent[row]!,
+    }
+  }
+
+  /** The most promising first: the bar rises early, and once nothing can reach it any more the rest is left. */
+  *best(most: number, isOut: (row: number) => boolean): Generator<RankStep, void> {
+    const best = new Best(most)
+    const byOwn = mostFirst(this.own)
+    for (let from = 0; from < byOwn.length; from += TOGETHER) {
+      if (mostWorth(this.own[byOwn[from]!]! + 1 / PER_POINT) < best.bar) break
+      const rows = byOwn.subarray(from, from + TOGETHER)
+      this.work(rows, best.bar)
+      for (const row of rows) if (this.isKnown[row] && !isOut(row)) best.add(row, this.worths[row]!)
+      yield { done: from / byOwn.length }
+    }
+    const judge = judgeWhole(this.room)
+    yield {
+      first: best.rows.map((row) => {
+        const reflectance = reflectanceOfRow(this.deck.rows, row)
+        return { row, ...judge(reflectance, this.deck.sources[row]!) }
+      }),
+    }
+  }
+
+  /** What the best left, and all of it in order. */
+  *rest(): Generator<RankStep, void> {
+    const count = this.worths.length
+    const rows = new Uint32Array(TOGETHER)
+    for (let from = 0; from < count;) {
+      let some = 0
+      for (; from < count && some < TOGETHER; from++) if (!this.isKnown[from]) rows[some++] = from
+      this.work(rows.subarray(0, some), -Infinity)
+      yield { done: from / count }
+    }
+    yield { order: mostFirst(this.worths), worths: this.worths, weighed: this.weighed }
+  }
+
+  /** Works out the worth of rows, but of those that surely lie below the bar. */
+  private work(rows: Uint32Array, bar: number): void {
+    const { room, bounding, weighed } = this
+    const reflectances = this.gathered(rows)
+    const first = this.seen(reflectances, 0)
+    const inOne = bounding.place === 0 ? first : this.seen(reflectances, bounding.place)
+    // Worth but for its pairs and its advice, in points.
+    const without = new Float64Array(rows.length)
+    for (let i = 0; i < rows.length; i++)
+      without[i] =
+        this.own[rows[i]!]! + POINTS.shared * sharedLean(undertoneAt(first, i), this.room)
+    const giveUpBelow = (i: number): number =>
+      Math.max(SURE_NO, weighedToReach(bar * POINTS_PER_WORTH - without[i]!))
+    const mayReach = (i: number): boolean =>
+      (pairPoints(weighed[rows[i]!]!) + without[i]!) / POINTS_PER_WORTH >= bar
+
+    const left: number[] = []
+    const settled: number[] = []
+    for (let i = 0; i < rows.length; i++) {
+      const row = rows[i]!
+      const source = this.deck.sources[row]!
+      weighed[row] = weakestPair(bounding, () => placeIn(inOne, i), source, giveUpBelow(i)).weighed
+      if (mayReach(i)) (weighed[row]! < SURE_NO ? settled : left).push(i)
+    }
+    const some = this.gathered(Uint32Array.from(left, (i) => rows[i]!))
+    const seen = room.lights.map((_, light) => this.seen(some, light))
+    left.forEach((i, place) => {
+      const row = rows[i]!
+      const source = this.deck.sources[row]!
+      const inLight = (light: number) => placeIn(seen[light]!, place)
+      weighed[row] = weakestPair(room, inLight, source, giveUpBelow(i)).weighed
+      if (mayReach(i)) settled.push(i)
+    })
+
+    const dull = inDullLight(
+      room.character,
+      this.gathered(Uint32Array.from(settled, (i) => rows[i]!)),
+    )
+    settled.forEach((i, place) => {
+      const row = rows[i]!
+      const against = pointsAgainst(this.placeOf(row), dull[place]!, room.character, room.rules)
+      this.worths[row] = (pairPoints(weighed[row]!) + without[i]! - against) / POINTS_PER_WORTH
+      this.isKnown[row] = 1
+    })
+  }
+
+  private gathered(rows: Uint32Array): FlatRows {
+    const single = this.deck.rows instanceof Float32Array
+    const into = new (single ? Float32Array : Float64Array)(rows.length * BANDS)
+    rows.forEach((row, i) =>
+      into.set(this.deck.rows.subarray(row * BANDS, (row + 1) * BANDS), i * BANDS),
+    )
+    return into
+  }
+
+  private seen(rows: FlatRows, light: number): FlatUndertones {
+    const seen = emptyUndertones(rows.length / BANDS)
+    flatUndertones(this.room.lights[light]!.light, rows, seen)
+    return seen
+  }
+}
+
+// Used anew for every wall and light.
+const at = { j: 0.5, a: 0.5, b: 0.5 }
+
+function placeIn({ j, a, b }: FlatUndertones, i: number): typeof at {
+  at.j = j[i]!
+  at.a = a[i]!
+  at.b = b[i]!
+  return at
+}
 
 // A key holds a value and its row: numbers sort several times as fast by themselves as by a comparing function.
 const PER_POINT = 1e6
@@ -109,29 +240,32 @@ function mostFirst(values: Float64Array): Uint32Array {
 const weighedToReach = (points: number): number => points / POINTS.pairs + 0.5
 
 /** The best few of many, by worth; of equals the earlier row. */
-class Best<Item extends { readonly worth: number; readonly row: number }> {
+class Best {
   /** Best first. */
-  readonly items: Item[] = []
+  readonly rows: number[] = []
+  private readonly worths: number[] = []
 
   constructor(private readonly most: number) {}
 
   /** Worth below which nothing is taken any more. */
   get bar(): number {
-    return this.items.length < this.most ? -Infinity : (this.items.at(-1)?.worth ?? Infinity)
+    return this.rows.length < this.most ? -Infinity : (this.worths.at(-1) ?? Infinity)
   }
 
-  add(item: Item): void {
-    let [from, to] = [0, this.items.length]
+  add(row: number, worth: number): void {
+    let [from, to] = [0, this.rows.length]
     while (from < to) {
       const middle = (from + to) >> 1
-      const other = this.items[middle]!
-      const isAfter =
-        other.worth > item.worth || (other.worth === item.worth && other.row < item.row)
-      if (isAfter) from = middle + 1
+      const other = this.worths[middle]!
+      if (other > worth || (other === worth && this.rows[middle]! < row)) from = middle + 1
       else to = middle
     }
-    this.items.splice(from, 0, item)
-    if (this.items.length > this.most) this.items.pop()
+    this.rows.splice(from, 0, row)
+    this.worths.splice(from, 0, worth)
+    if (this.rows.length > this.most) {
+      this.rows.pop()
+      this.worths.pop()
+    }
   }
 }
 
@@ -142,4 +276,26 @@ export function chanceInRoom(
   const room = prepareRoom(ranked)
   return (reflectance, source) =>
     weakestPair(room, (light) => undertoneOf(room.lights[light]!.light, reflectance), source)
+}
+
+/** The same with its worth and why. */
+export function judgeInRoom(ranked: RankedRoom): ReturnType<typeof judgeWhole> {
+  return judgeWhole(prepareRoom(ranked))
+}
+
+function judgeWhole(
+  room: PreparedRoom,
+): (reflectance: Reflectance, source: ReadingSource) => Omit<RankedRow, 'row'> {
+  const asks = asksOf(room)
+  const judge = chanceInRoom(room)
+  return (reflectance, source) => {
+    const weakest = judge(reflectance, source)
+    const place = {
+      undertone: undertoneOf(DAYLIGHT, reflectance),
+      lrvPercent: lrvPercent(reflectance),
+    }
+    const shared = sharedLean(undertoneOf(room.lights[0]!.light, reflectance), room)
+    const { worth, reasons } = worthOf(reflectance, place, weakest.weighed, shared, room, asks)
+    return { ...weakest, worth, reasons }
+  }
 }

@@ -7,8 +7,8 @@ import { chanceOf } from '../pairing/pairing'
 import { fillFromReading } from '../pairing/judged-keeper'
 import type { Role } from '../pairing/role'
 import { emptyStrengths, pairStrengths } from '../pairing/strengths'
-import { emptySurface, type PairSurface } from '../pairing/surface'
-import type { Firmness, ReadingSource } from '../paint/reading'
+import { emptySurface, fillSurface, type PairSurface } from '../pairing/surface'
+import { uncertaintyOf, type Firmness, type ReadingSource } from '../paint/reading'
 import { undertoneOf, type Undertone } from '../undertone/undertone'
 
 /** A light moment of the room and how much it matters, 0 to 1: by when the room is used. */
@@ -46,7 +46,17 @@ export interface PreparedRoom extends RankedRoom {
   readonly surfaces: readonly (readonly PairSurface[])[]
   readonly seen: readonly (readonly Undertone[])[]
   /** Pairs of light and finish as they are tried: whatever spoiled the last wall first. It changes no result, only how soon a wall is given up. */
-  readonly tried: { light: number; finish: number }[]
+  readonly tried: TriedPair[]
+}
+
+interface TriedPair {
+  readonly light: number
+  readonly finish: number
+  readonly surface: PairSurface
+  readonly role: Role
+  readonly shows: number
+  /** Of the light and of the keeper, together. */
+  readonly matters: number
 }
 
 /** @throws RangeError without a light or a finish */
@@ -64,12 +74,24 @@ export function prepareRoom(room: RankedRoom): PreparedRoom {
       return fillFromReading(emptySurface(), undertone, source, varies)
     }),
   )
-  // Light by light, the first one's appearances are at hand.
-  const tried = room.lights.flatMap((_, light) =>
-    room.finishes.map((__, finish) => ({ light, finish })),
-  )
-  return { ...room, seen, surfaces, tried }
+  return { ...room, seen, surfaces, tried: pairsOf(room, surfaces) }
 }
+
+/** Light by light: the first one's appearances are at hand. */
+const pairsOf = (
+  { lights, finishes }: RankedRoom,
+  surfaces: readonly (readonly PairSurface[])[],
+): TriedPair[] =>
+  lights.flatMap((light, l) =>
+    finishes.map((stays, f) => ({
+      light: l,
+      finish: f,
+      surface: surfaces[l]![f]!,
+      role: stays.role,
+      shows: stays.shows,
+      matters: light.matters * stays.matters,
+    })),
+  )
 
 /** A wall's weakest pair in a room. */
 export interface WeakestPair {
@@ -92,7 +114,7 @@ export const weighedChance = (chance: number, matters: number): number => 1 - ma
 /**
  * The weakest pair of a wall over all that stays and all lights; by far the most of a ranking's time goes here.
  *
- * @param giveUpBelow once a weighed chance falls below this: the wall can no longer be among the best
+ * @param giveUpBelow once a weighed chance falls below this: nobody asks any more how far
  */
 export function weakestPair(
   room: PreparedRoom,
@@ -100,31 +122,31 @@ export function weakestPair(
   source: ReadingSource,
   giveUpBelow = -1,
 ): WeakestPair {
-  const { tried, surfaces, finishes, lights } = room
-  filled.fill(false, 0, lights.length)
+  const { tried } = room
+  const { lean, lightness } = uncertaintyOf(source)
+  filled.fill(false, 0, room.lights.length)
   let chance = 1
   let weighed = Infinity
-  let finish = 0
-  let light = 0
+  let weakest: TriedPair | undefined
   for (let at = 0; at < tried.length; at++) {
     const pair = tried[at]!
-    const wall = (wallIn[pair.light] ??= emptySurface())
-    if (!filled[pair.light]) {
-      fillFromReading(wall, seenIn(pair.light), source)
-      filled[pair.light] = true
+    const { light, role, shows, matters } = pair
+    // A pair that works at this chance cannot be the weakest.
+    const enough = 1 - (1 - weighed) / (matters * shows)
+    if (enough <= 0) continue
+    const wall = (wallIn[light] ??= emptySurface())
+    if (!filled[light]) {
+      const { j, a, b } = seenIn(light)
+      fillSurface(wall, j, a, b, lean / 2, lightness / 2)
+      filled[light] = true
     }
-    const stays = finishes[pair.finish]!
-    pairStrengths(wall, surfaces[pair.light]![pair.finish]!, stays.role, strengths)
-    const own = chanceAsShown(chanceOf(strengths, stays.role), stays.shows)
-    const counts = weighedChance(own, lights[pair.light]!.matters * stays.matters)
-    const isFirst =
-      counts === weighed && (pair.light < light || (pair.light === light && pair.finish < finish))
-    if (counts < weighed || isFirst) {
-      chance = own
-      weighed = counts
-      finish = pair.finish
-      light = pair.light
-    }
+    pairStrengths(wall, pair.surface, role, strengths, enough)
+    const own = chanceAsShown(chanceOf(strengths, role), shows)
+    const counts = weighedChance(own, matters)
+    if (counts >= weighed) continue
+    chance = own
+    weighed = counts
+    weakest = pair
     if (weighed < giveUpBelow) {
       // What spoils one wall spoils the next oftener than not.
       tried.splice(at, 1)
@@ -132,5 +154,22 @@ export function weakestPair(
       break
     }
   }
-  return { chance, weighed, finish, light }
+  return { chance, weighed, finish: weakest?.finish ?? 0, light: weakest?.light ?? 0 }
+}
+
+/** The same room in its weightiest light alone, which bounds the weakest pair over all of them. */
+export function inWeightiestLight(room: PreparedRoom): PreparedRoom & { readonly place: number } {
+  const place = room.lights.reduce(
+    (best, { matters }, light) => (matters > room.lights[best]!.matters ? light : best),
+    0,
+  )
+  const [lights, surfaces] = [[room.lights[place]!], [room.surfaces[place]!]]
+  return {
+    ...room,
+    place,
+    lights,
+    surfaces,
+    seen: [room.seen[place]!],
+    tried: pairsOf({ ...room, lights }, surfaces),
+  }
 }

@@ -3,7 +3,8 @@ import { daylightSpectrum } from '../colour/daylight'
 import { lrvPercent } from '../paint/lrv'
 import { lightnessWord } from '../undertone/lightness-word'
 import { undertoneOf } from '../undertone/undertone'
-import { rankForRoom, reflectanceOfRow } from './rank-for-room'
+import { rankForRoom } from './rank-for-room'
+import { reflectanceOfRow } from './deck-rows'
 import { evenDeck, finish, room } from './ranking-scenes.fixture'
 import { STRIP_STEP, unitsApart, variedFirst } from './variety'
 
@@ -12,7 +13,7 @@ const noon = prepareLight(daylightSpectrum(6500), 400)
 test('a choice worth laying out: each colour once, a strip step apart, of several depths, best first', () => {
   const deck = evenDeck()
   // Two strengths of each colour: only one may be laid out.
-  const twice = { ...deck, places: deck.places.map((place) => Math.floor(place / 2)) }
+  const twice = { ...deck, places: Array.from(deck.places, (place) => Math.floor(place / 2)) }
   const ranked = rankForRoom(twice, room([finish('floor', [55, 9, 24])]), 400)
   const chosen = variedFirst(ranked, twice, noon, 10)
   expect(chosen).toHaveLength(10)

@@ -3,13 +3,19 @@ import { FIRM_FROM, isGood } from '../pairing/chance'
 import { lrvPercent } from '../paint/lrv'
 import { lightnessWord } from '../undertone/lightness-word'
 import { undertoneOf, type Undertone } from '../undertone/undertone'
-import { reflectanceOfRow, type DeckRows, type RankedRow } from './rank-for-room'
+import { type RankedRow } from './rank-for-room'
+import { leanOf } from '../undertone/lean'
+import { reflectanceOfRow, type DeckRows } from './deck-rows'
 
 /** Nearer than a step on a strip, in CAM16-UCS units, nobody could tell two samples apart on a wall. */
 export const STRIP_STEP = 4
 
-/** Worth that each colour of one depth takes from the next of that depth, up to so many: ten of a kind are no choice. */
+/**
+ * Worth that each colour of one depth takes from the next of that depth, and each of one lean from the next of that lean,
+ * up to so many: ten of a kind are no choice.
+ */
 const SAME_DEPTH = { costs: 0.012, upTo: 4 } as const
+const SAME_LEAN = { costs: 0.01, upTo: 4 } as const
 
 /** What is worth laying out: where anything works, nothing that is a firm no, however much else speaks for it. */
 const worthLayingOut = (ranked: readonly RankedRow[]): readonly RankedRow[] =>
@@ -22,7 +28,7 @@ export const unitsApart = (p: Undertone, q: Undertone): number =>
 
 /**
  * The first few of a ranking as a choice worth laying out: each deck colour once at its best strength, no two nearer
- * than a strip step, and not all of one depth.
+ * than a strip step, and not all of one depth or of one lean.
  *
  * @param ranked best first
  * @param isRuledOut colours to leave out: the siblings of a lean that got a no
@@ -36,20 +42,35 @@ export function variedFirst(
 ): RankedRow[] {
   const left = worthLayingOut(ranked).map((each) => {
     const reflectance = reflectanceOfRow(deck.rows, each.row)
+    const undertone = undertoneOf(light, reflectance)
     return {
       each,
       place: deck.places[each.row]!,
-      undertone: undertoneOf(light, reflectance),
+      undertone,
       depth: lightnessWord(lrvPercent(reflectance)),
+      lean: leanOf(undertone)?.lean ?? 'none',
     }
   })
   const open = left.filter(({ undertone }) => !isRuledOut(undertone))
   const chosen: typeof open = []
   while (chosen.length < most) {
-    const value = ({ each, depth }: (typeof open)[number]): number =>
-      each.worth -
-      SAME_DEPTH.costs *
-        Math.min(SAME_DEPTH.upTo, chosen.filter((other) => other.depth === depth).length)
+    const value = ({ each, depth, lean }: (typeof open)[number]): number => {
+      const alike = (is: (other: (typeof open)[number]) => boolean): number =>
+        chosen.filter(is).length
+      return (
+        each.worth -
+        SAME_DEPTH.costs *
+          Math.min(
+            SAME_DEPTH.upTo,
+            alike((other) => other.depth === depth),
+          ) -
+        SAME_LEAN.costs *
+          Math.min(
+            SAME_LEAN.upTo,
+            alike((other) => other.lean === lean),
+          )
+      )
+    }
     const best = open
       .filter((one) =>
         chosen.every(

@@ -1,5 +1,5 @@
 import { againstDepth, depthBands, suitsDepth, type DepthBand } from '../advice/depth'
-import { roomAdvice, saidOf, type Advice } from '../advice/room-advice'
+import { roomAdvice, saidOf, type Advice, type AdvisedColour } from '../advice/room-advice'
 import { unwantedIn, type Unwanted } from '../advice/will-not-have'
 import { chanceOver } from '../chance-over'
 import type { Reflectance } from '../colour/spectrum'
@@ -66,10 +66,7 @@ export function asksOf({ character, finishes, surfaces }: PreparedRoom): RoomAsk
 }
 
 /** A surface as it leans by daylight, where its own terms are settled. */
-export interface OwnPlace {
-  readonly undertone: Undertone
-  readonly lrvPercent: number
-}
+export type OwnPlace = AdvisedColour
 
 export interface WorthTerm {
   readonly points: number
@@ -89,58 +86,71 @@ function concrete({ undertone: { j, c }, lrvPercent }: OwnPlace): number {
   )
 }
 
-/** A term, named from so many points on. */
-const term = (points: number, words: string, from: number): WorthTerm => ({
-  points,
-  words: Math.abs(points) >= from ? words : null,
-})
+/** One thing that speaks for a colour or against it, and from how many points on it is worth a word. */
+type Say = (points: number, words: string, from: number) => void
 
-/** The terms that hang on the colour alone: depth, wishes, grey, near black, what they will not have. */
-export function ownTerms(place: OwnPlace, room: PreparedRoom, asks: RoomAsks): WorthTerm[] {
+/** What hangs on the colour alone: depth, wishes, grey, near black, what they will not have. */
+function sayOwn(place: OwnPlace, room: PreparedRoom, asks: RoomAsks, say: Say): void {
   const { undertone, lrvPercent } = place
   const depth = suitsDepth(asks.bands, lrvPercent)
+  say(POINTS.depth * depth, asks.depthWords, 0.6 * POINTS.depth)
+  say(asks.againstDepth * againstDepth(asks.bands, lrvPercent), asks.againstWords, 0.2)
+  sayWish(place, room, say)
   const grey = concrete(place) * (1 - asks.asksGrey)
+  say(POINTS.grey * grey, 'a grey of black and white, which looks like concrete', 0.25)
   const black =
     chanceOver((14 - lrvPercent) / LRV_SPREAD) * (asks.drama ? 0 : 1) * (1 - asks.asksBlack)
-  const terms = [
-    term(POINTS.depth * depth, asks.depthWords, 0.6 * POINTS.depth),
-    term(asks.againstDepth * againstDepth(asks.bands, lrvPercent), asks.againstWords, 0.2),
-    wishTerm(place, room),
-    term(POINTS.grey * grey, 'a grey of black and white, which looks like concrete', 0.25),
-    term(POINTS.nearBlack * black, 'near black, and nothing here asks for it', 0.2),
-  ]
+  say(POINTS.nearBlack * black, 'near black, and nothing here asks for it', 0.2)
   for (const { label, is } of asks.unwanted)
-    terms.push(
-      term(asks.perUnwanted * is(undertone, lrvPercent), `they will not have ${label}`, 0.25),
-    )
+    say(asks.perUnwanted * is(undertone, lrvPercent), `they will not have ${label}`, 0.25)
+}
+
+/** The terms that hang on the colour alone, with what is said of each. */
+export function ownTerms(place: OwnPlace, room: PreparedRoom, asks: RoomAsks): WorthTerm[] {
+  const terms: WorthTerm[] = []
+  sayOwn(place, room, asks, (points, words, from) =>
+    terms.push({ points, words: words !== '' && Math.abs(points) >= from ? words : null }),
+  )
   return terms
 }
 
-const NO_WISH: WorthTerm = { points: 0, words: null }
+let ownSum = 0
+const addOwn: Say = (points) => {
+  ownSum += points
+}
+
+/** The same terms together, in points, without a word. */
+export function ownPoints(place: OwnPlace, room: PreparedRoom, asks: RoomAsks): number {
+  ownSum = 0
+  sayOwn(place, room, asks, addOwn)
+  return ownSum
+}
+
+const WISH_SAID_FROM = 0.1
 
 /** What a wish asks of the lean: cosy is warm, calm is quiet, drama is strong or dark; a grey climate wants the sun. */
-function wishTerm({ undertone, lrvPercent }: OwnPlace, room: PreparedRoom): WorthTerm {
+function sayWish(place: OwnPlace, room: PreparedRoom, say: Say): void {
   const { character } = room
   if (character.wants.length === 0 && character.climate !== 'grey' && character.contrast === 'open')
-    return NO_WISH
+    return
+  let sum = 0
+  let said = ''
+  const add = (points: number, words: string): void => {
+    sum += points
+    if (Math.abs(points) >= WISH_SAID_FROM) said = said === '' ? words : `${said}, ${words}`
+  }
+  const { undertone, lrvPercent } = place
   const strong = chanceOver((undertone.c - 14) / 3)
   const warm = warmLean(undertone)
-  const parts: [points: number, words: string][] = character.wants.map((want) => {
-    if (want === 'cosier') return [0.2 * warm, 'warm']
-    if (want === 'calmer') return [-0.3 * strong, 'too strong to be calm']
-    if (want === 'more drama')
-      return [0.25 * Math.max(strong, chanceOver((20 - lrvPercent) / LRV_SPREAD)), 'dramatic']
-    return [0, '']
-  })
+  for (const want of character.wants)
+    if (want === 'cosier') add(0.2 * warm, 'warm')
+    else if (want === 'calmer') add(-0.3 * strong, 'too strong to be calm')
+    else if (want === 'more drama')
+      add(0.25 * Math.max(strong, chanceOver((20 - lrvPercent) / LRV_SPREAD)), 'dramatic')
   if (character.climate === 'grey')
-    parts.push([0.1 * warm * chanceOver((lrvPercent - 50) / 5), 'lends the sun'])
-  if (character.contrast !== 'open') parts.push(contrastPart(undertone, room))
-  const points = parts.reduce((sum, [each]) => sum + each, 0)
-  const said = parts.filter(([each]) => Math.abs(each) >= 0.1).map(([, words]) => words)
-  return {
-    points: Math.max(-POINTS.wish, Math.min(POINTS.wish, points)),
-    words: said.length > 0 ? said.join(', ') : null,
-  }
+    add(0.1 * warm * chanceOver((lrvPercent - 50) / 5), 'lends the sun')
+  if (character.contrast !== 'open') add(...contrastPart(undertone, room))
+  say(Math.max(-POINTS.wish, Math.min(POINTS.wish, sum)), said, 0)
 }
 
 // Lightness apart, J′, at which things stand crisply apart, and within which one runs into the next; common practice has a
@@ -188,10 +198,14 @@ export function sharedLean(wall: Undertone, { finishes, seen, surfaces }: Prepar
   return total > 0 ? shared / total : 0
 }
 
-/** Points of a weakest pair: a pair that is sure enough is not bettered by being surer. */
+/** A weighed chance from which down a no is so sure that nobody tells it from a surer one. */
+export const SURE_NO = 0.05
+
+/** Points of a weakest pair: a pair that is sure enough is not bettered by being surer, nor a no worsened. */
 export function pairPoints(weighed: number): number {
   const from = 0.75
-  const capped = weighed <= from ? weighed : weighed - (weighed - from) ** 2 / (2 * (1 - from))
+  const known = Math.max(SURE_NO, weighed)
+  const capped = known <= from ? known : known - (known - from) ** 2 / (2 * (1 - from))
   return POINTS.pairs * (capped - 0.5)
 }
 

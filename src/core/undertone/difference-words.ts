@@ -60,11 +60,13 @@ function leanWord(from: Undertone, to: Undertone, da: number, db: number): strin
   return COMPARATIVE[hueName(direction)]
 }
 
+/** "a little pinker". */
+export const sizedWord = ({ word, size }: Step): string =>
+  `${SIZES.find(([upTo]) => size < upTo)![1]}${word}`
+
 /** "a little pinker, a touch deeper"; "the same" where nothing is seen. */
 export function differenceWords(from: Undertone, to: Undertone): string {
   const steps = differenceSteps(from, to)
   if (steps.length === 0) return 'the same'
-  return steps
-    .map(({ word, size }) => `${SIZES.find(([upTo]) => size < upTo)![1]}${word}`)
-    .join(', ')
+  return steps.map(sizedWord).join(', ')
 }

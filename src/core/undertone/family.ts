@@ -18,6 +18,22 @@ export type Kind =
   | 'white'
   | HueName
 
+/** Kinds that a deck is looked through by: the neutrals. What leans on is looked through by its undertone. */
+export const FILTER_FAMILIES = [
+  'white',
+  'off-white',
+  'cream',
+  'greige',
+  'beige',
+  'tan',
+  'taupe',
+  'grey',
+  'charcoal',
+  'brown',
+  'off-black',
+  'black',
+] as const satisfies readonly Kind[]
+
 /** Kinds that keep their name whatever way they lean, and say it: "grey, leaning blue-green". */
 const NAMED_WITH_LEAN: readonly Kind[] = [
   'black',

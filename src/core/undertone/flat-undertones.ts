@@ -1,6 +1,15 @@
-import { compress } from '../colour/cam16'
-import { invert, M16, multiplied, multiply, type Matrix3 } from '../colour/cat16'
 import { appearanceOfXyz, UCS_VIEWING, WHITE_CARD, type PreparedLight } from '../colour/appearance'
+import { invert, multiply } from '../colour/cat16'
+import {
+  BLOCK,
+  coneResponses,
+  conesOf,
+  correlate,
+  flatViewing,
+  foldedWeights,
+  scratch,
+  type FlatRows,
+} from '../colour/flat-appearance'
 import { xyzUnder } from '../colour/observer'
 import {
   lookUp,
@@ -9,7 +18,7 @@ import {
   tableThrough,
   type OctaveTable,
 } from '../colour/octave-table'
-import { BANDS, type Xyz } from '../colour/spectrum'
+import type { Xyz } from '../colour/spectrum'
 import { hueDegOf, type Undertone } from './undertone'
 
 /** Undertones of many surfaces in one light, one number a surface and column. */
@@ -41,36 +50,13 @@ export const emptyUndertones = (count: number): FlatUndertones => ({
   v: new Float64Array(count),
 })
 
-// Tabled once for the viewing conditions that all undertones are compared under.
-const { gains, fl, flRoot4, chromaFactor, nbb, z, whiteA } = UCS_VIEWING
-const compressed = octaveTable((x) => compress(x, fl), -12, 10)
-const lightnessOf = octaveTable((share) => share ** (0.69 * z), -14, 2)
-const chromaOf = octaveTable((t) => t ** 0.9, -14, 14)
+const UCS = flatViewing(UCS_VIEWING)
+const { flRoot4 } = UCS_VIEWING
 const colourfulnessOf = octaveTable(
   (chroma) => Math.log1p(0.0228 * chroma * flRoot4) / 0.0228,
   -14,
   8,
 )
-
-// Constants of the viewing conditions, folded.
-const T_GAIN = (50_000 / 13) * nbb * 0.25
-const SHARE_OF_WHITE = nbb / whiteA
-const COS_2 = Math.cos(2)
-const SIN_2 = Math.sin(2)
-
-// Surfaces are taken in blocks whose numbers stay in the fastest memory.
-const BLOCK = 256
-const column = (): Float64Array => new Float64Array(BLOCK)
-const scratch = {
-  l: column(),
-  m: column(),
-  s: column(),
-  share: column(),
-  shadeA: column(),
-  shadeB: column(),
-  lightness: column(),
-  chroma: column(),
-}
 
 /**
  * The undertones of `undertoneOf` for many surfaces, without an object a surface: light, adaptation and
@@ -79,18 +65,9 @@ const scratch = {
  * @param rows reflectances, 36 numbers a surface, one surface after another
  * @param into as many places as there are surfaces
  */
-export function flatUndertones(
-  light: PreparedLight,
-  rows: Float64Array,
-  into: FlatUndertones,
-): void {
-  const toCones = multiplied(GAINED_CONES, light.toD65)
-  const weights = foldedWeights(light, toCones)
-  const cardXyz = xyzUnder(light.weights, WHITE_CARD)
-  const [greyA, greyB] = greyTables(light, cardXyz, multiply(toCones, cardXyz))
-  // Luminance in the room's own light over the card's, from the cone responses.
-  const back = invert(toCones)
-  const [yl, ym, ys] = [back[3]! / cardXyz[1], back[4]! / cardXyz[1], back[5]! / cardXyz[1]]
+export function flatUndertones(light: PreparedLight, rows: FlatRows, into: FlatUndertones): void {
+  const { weights, greyA, greyB, luminance } = flatLight(light)
+  const [yl, ym, ys] = luminance
   const { j, a, b, c, u, v } = into
   const { l, m, s, share, shadeA, shadeB } = scratch
   for (let first = 0; first < j.length; first += BLOCK) {
@@ -113,6 +90,34 @@ export function flatUndertones(
       v[to] = leanB * inverse
     }
   }
+}
+
+/** What of a light all surfaces share. */
+interface FlatLight {
+  readonly weights: Float64Array
+  readonly greyA: OctaveTable
+  readonly greyB: OctaveTable
+  /** Luminance in the room's own light over the card's, of each cone response. */
+  readonly luminance: Xyz
+}
+
+const lights = new WeakMap<PreparedLight, FlatLight>()
+
+function flatLight(light: PreparedLight): FlatLight {
+  const known = lights.get(light)
+  if (known) return known
+  const toCones = conesOf(light, UCS_VIEWING)
+  const cardXyz = xyzUnder(light.weights, WHITE_CARD)
+  const [greyA, greyB] = greyTables(light, cardXyz, multiply(toCones, cardXyz))
+  const back = invert(toCones)
+  const made: FlatLight = {
+    weights: foldedWeights(light, toCones),
+    greyA,
+    greyB,
+    luminance: [back[3]! / cardXyz[1], back[4]! / cardXyz[1], back[5]! / cardXyz[1]],
+  }
+  lights.set(light, made)
+  return made
 }
 
 // The card at shares of its luminance, from off-black to twice itself; what is darker is computed.
@@ -150,116 +155,10 @@ function greyTables(
   ]
 }
 
-// CAM16's cone responses under D65, each with the gain of its full adaptation.
-const GAINED_CONES = M16.map((value, i) => value * gains[Math.floor(i / 3)]!)
-
-/** From reflectance to cone responses, band by band: three numbers a band. */
-function foldedWeights(light: PreparedLight, toCones: Matrix3): Float64Array {
-  const weights = new Float64Array(BANDS * 3)
-  for (let w = 0; w < weights.length; w += 3)
-    weights.set(
-      multiply(toCones, [light.weights[w]!, light.weights[w + 1]!, light.weights[w + 2]!]),
-      w,
-    )
-  return weights
-}
-
-/**
- * L, M and S of a block of surfaces, into the scratch columns. Four surfaces at a time: the weights are
- * loaded once for all of them, which halves the cost.
- */
-function coneResponses(
-  rows: Float64Array,
-  first: number,
-  count: number,
-  weights: Float64Array,
-): void {
-  const { l, m, s } = scratch
-  const last = count - 1
-  for (let i = 0; i < count; i += 4) {
-    // Past the end the last surface stands in; it is written again, the same.
-    const i1 = Math.min(last, i + 1)
-    const i2 = Math.min(last, i + 2)
-    const i3 = Math.min(last, i + 3)
-    const row0 = (first + i) * BANDS
-    const row1 = (first + i1) * BANDS
-    const row2 = (first + i2) * BANDS
-    const row3 = (first + i3) * BANDS
-    let l0 = 0
-    let m0 = 0
-    let s0 = 0
-    let l1 = 0
-    let m1 = 0
-    let s1 = 0
-    let l2 = 0
-    let m2 = 0
-    let s2 = 0
-    let l3 = 0
-    let m3 = 0
-    let s3 = 0
-    for (let band = 0, w = 0; band < BANDS; band++, w += 3) {
-      const x = weights[w]!
-      const y = weights[w + 1]!
-      const z = weights[w + 2]!
-      const r0 = rows[row0 + band]!
-      const r1 = rows[row1 + band]!
-      const r2 = rows[row2 + band]!
-      const r3 = rows[row3 + band]!
-      l0 += r0 * x
-      m0 += r0 * y
-      s0 += r0 * z
-      l1 += r1 * x
-      m1 += r1 * y
-      s1 += r1 * z
-      l2 += r2 * x
-      m2 += r2 * y
-      s2 += r2 * z
-      l3 += r3 * x
-      m3 += r3 * y
-      s3 += r3 * z
-    }
-    l[i] = l0
-    m[i] = m0
-    s[i] = s0
-    l[i1] = l1
-    m[i1] = m1
-    s[i1] = s1
-    l[i2] = l2
-    m[i2] = m2
-    s[i2] = s2
-    l[i3] = l3
-    m[i3] = m3
-    s[i3] = s3
-  }
-}
-
-/**
- * CAM16-UCS of the block's gained cone responses, in place: J′ for L, a′ for M, b′ for S. The formulas of cam16
- * and ucsOf without the angle.
- */
+/** CAM16-UCS of the block's gained cone responses, in place: J′ for L, a′ for M, b′ for S. */
 function appear(count: number): void {
   const { l, m, s, lightness, chroma } = scratch
-  lookUp(compressed, l, l, count)
-  lookUp(compressed, m, m, count)
-  lookUp(compressed, s, s, count)
-  for (let i = 0; i < count; i++) {
-    const r = l[i]!
-    const g = m[i]!
-    const b = s[i]!
-    const a = r + (-12 * g + b) / 11
-    const bb = (r + g - 2 * b) / 9
-    const radius = Math.sqrt(a * a + bb * bb)
-    const inverse = radius > 0 ? 1 / radius : 0
-    const et = a * COS_2 - bb * SIN_2 + 3.8 * radius
-    const achromatic = 2 * r + g + b / 20
-    lightness[i] = achromatic > 0 ? achromatic * SHARE_OF_WHITE : 0
-    chroma[i] = (T_GAIN * et) / (r + g + 1.05 * b + 0.305)
-    m[i] = a * inverse
-    s[i] = bb * inverse
-  }
-  lookUp(lightnessOf, lightness, lightness, count)
-  lookUp(chromaOf, chroma, chroma, count)
-  for (let i = 0; i < count; i++) chroma[i]! *= Math.sqrt(lightness[i]!) * chromaFactor
+  correlate(UCS, count)
   lookUp(colourfulnessOf, chroma, chroma, count)
   for (let i = 0; i < count; i++) {
     l[i] = (170 * lightness[i]!) / (1 + 0.7 * lightness[i]!)

@@ -16,6 +16,9 @@ const ON_THE_CARD = [
 ] as const
 
 export type HueName = (typeof ON_THE_CARD)[number][1]
+export const HUE_NAMES = [
+  ...new Set(ON_THE_CARD.map(([, name]) => name)),
+] as readonly HueName[] as readonly [HueName, ...HueName[]]
 
 // The same among neutrals of its kind, where warm is the rule: a beige that is orange on a card is
 // pink among beiges. Only for leans under AMONG_KIND_BELOW.

@@ -4,7 +4,8 @@ import { lrvPercent } from '../paint/lrv'
 import { labD65 } from '../paint/reading'
 import { dryFilm } from '../paint/dry-film'
 import type { Base } from '../paint/strength'
-import { LITTLE_LEFT_BELOW, undertoneWords } from './hue-name'
+import { DAYLIGHT } from './daylight'
+import { LITTLE_LEFT_BELOW, NO_LEAN_BELOW, undertoneWords } from './hue-name'
 import { lightnessWord } from './lightness-word'
 import { undertoneOf } from './undertone'
 
@@ -53,3 +54,12 @@ export function halfTintWords(full: Reflectance, whiteBase: Reflectance, base: B
 
 const percent = ({ contrastRatio }: { readonly contrastRatio: number }): number =>
   Number((100 * contrastRatio).toFixed(1))
+
+/** The base's own cast, which is what a weak mix goes towards: "The base itself leans yellow, towards orange." */
+export function baseCastWords(whiteBase: Reflectance): string {
+  const cast = undertoneOf(DAYLIGHT, whiteBase)
+  const words = undertoneWords(cast)
+  return cast.c < NO_LEAN_BELOW
+    ? 'The base has no cast of its own.'
+    : `The base itself ${words.startsWith('leans') ? words : `has a ${words}`}: weak mixes go that way.`
+}

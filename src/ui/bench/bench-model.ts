@@ -21,6 +21,8 @@ export interface BenchCandidate extends StrengthRung {
   readonly code: string
   readonly name: string
   readonly maker: string
+  /** "Maker, deck". */
+  readonly deckName: string
   readonly ladder: readonly StrengthRung[]
   readonly whyNoLadder: string | null
 }

@@ -2,6 +2,7 @@
 
 import { useEffect, useState } from 'react'
 import { BANDS, type Reflectance } from '@/core/colour/spectrum'
+import { reflectanceOfRow } from '@/core/ranking/deck-rows'
 import { MODEL_VERSION } from '@/core/model-version'
 
 type Loaded =
@@ -21,10 +22,8 @@ export function useDeckReflectances(deckId: string): readonly Reflectance[] | nu
     fetch(`/api/decks/${deckId}/reflectances?model=${MODEL_VERSION}`, { signal: stop.signal })
       .then(async (answer) => {
         if (!answer.ok) throw new Error(`the deck’s colours could not be had: ${answer.status}`)
-        const all = new Float64Array(await answer.arrayBuffer())
-        const rows = Array.from({ length: all.length / BANDS }, (_, i) =>
-          all.subarray(i * BANDS, (i + 1) * BANDS),
-        )
+        const all = new Float32Array(await answer.arrayBuffer())
+        const rows = Array.from({ length: all.length / BANDS }, (_, i) => reflectanceOfRow(all, i))
         setLoaded({ deckId, rows })
       })
       .catch((error: Error) => {

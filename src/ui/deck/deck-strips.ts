@@ -1,14 +1,7 @@
-import type { ReadingSource } from '@/core/paint/reading'
-import type { Base } from '@/core/paint/strength'
+import type { ListedColour } from '@/workers/fetch-deck'
 
-export interface DeckEntry {
-  readonly id: string
-  readonly code: string
-  readonly name: string
-  readonly strip: string
-  readonly base: Base
-  readonly source: ReadingSource
-}
+/** A colour of a deck's listing. */
+export type DeckEntry = ListedColour
 
 export interface Strip {
   readonly strip: string

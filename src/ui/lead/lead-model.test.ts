@@ -6,7 +6,7 @@ import type { KeeperKind } from '@/core/pairing/keeper-kind'
 import { roleOf } from '@/core/pairing/role'
 import { reflectanceOfReading } from '@/core/paint/reading'
 import type { DeckEntry } from '../deck/deck-strips'
-import { deckRows } from '../deck/room-ranking'
+import { rowsOfColours } from '@/core/ranking/deck-rows'
 import {
   accentsOf,
   judgedSurfaces,
@@ -83,13 +83,23 @@ const STRIPS: Readonly<Record<string, readonly Lab[]>> = {
 const entries = Object.entries(STRIPS).flatMap(([strip, labs]) =>
   labs.map((_, i): DeckEntry => {
     const code = `${strip}-${i + 1}`
-    return { id: code, code, name: code, strip, base: 'deep', source: 'maker' }
+    return {
+      id: code,
+      code,
+      name: code,
+      strip,
+      base: 'deep',
+      source: 'maker',
+      printedLrvPercent: null,
+      sheens: null,
+      mayBeRefused: false,
+    }
   }),
 )
 const deck = seenDeck(
   noon,
   entries,
-  deckRows(entries, Object.values(STRIPS).flat().map(surface), surface([96, 0, 1]), 50),
+  rowsOfColours(entries, Object.values(STRIPS).flat().map(surface), surface([96, 0, 1]), 50),
 )
 const rules = DEFAULT_HOUSE_RULES
 const codeOf = ({ place }: { readonly place: number }) => entries[place]!.code

@@ -15,8 +15,7 @@ import { trimsFor, type TrimOption } from '@/core/scheme/trim'
 import { lrvPercent } from '@/core/paint/lrv'
 import type { BenchKeeper } from '../bench/bench-model'
 import { stripsOf, type DeckEntry } from '../deck/deck-strips'
-import { reflectanceOfRow, type DeckRows } from '@/core/ranking/rank-for-room'
-import { seenRows } from '../deck/room-ranking'
+import { reflectanceOfRow, seenRows, type DeckRows } from '@/core/ranking/deck-rows'
 
 /** A keeper that could lead. */
 export interface LeadKeeper extends BenchKeeper {

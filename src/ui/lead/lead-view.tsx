@@ -5,7 +5,7 @@ import { HOUSE_RULES, type HouseRules } from '@/core/advice/house-rules'
 import type { Reflectance } from '@/core/colour/spectrum'
 import { useDeckReflectances } from '../deck/deck-reflectances'
 import type { DeckEntry } from '../deck/deck-strips'
-import { deckRows } from '../deck/room-ranking'
+import { rowsOfColours } from '@/core/ranking/deck-rows'
 import { useLight } from '../light-bar/light-context'
 import { takingUp } from '../record/taking-up'
 import { useChange } from '../record/use-change'
@@ -123,7 +123,8 @@ function Schemes({
   const reflectances = useDeckReflectances(deck.id)
   const led = useMemo(() => ledBy(piece, keepers), [piece, keepers])
   const rows = useMemo(
-    () => (reflectances ? deckRows(entries, reflectances, deck.whiteBase, weakestPercent) : null),
+    () =>
+      reflectances ? rowsOfColours(entries, reflectances, deck.whiteBase, weakestPercent) : null,
     [reflectances, entries, deck.whiteBase, weakestPercent],
   )
   const drawn = useMemo(() => {

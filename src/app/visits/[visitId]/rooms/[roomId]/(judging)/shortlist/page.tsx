@@ -1,11 +1,9 @@
-import Link from 'next/link'
-import { candidatePaint, deckEntry, loadRoomBrief, whiteBaseOf } from '@/app/_load/paints'
+import { candidatePaint, loadRoomBrief } from '@/app/_load/paints'
+import { loadOtherRooms, wearOf } from '@/app/_load/other-rooms'
 import { loadCandidates, loadDecks, loadRoom } from '@/app/_load/visit-page'
 import { weakestStrengthPercent } from '@/core/advice/house-rules'
-import { listDeckColours } from '@/db/decks'
-import { openDb } from '@/db/store'
 import { NoDeck } from '@/ui/deck/no-deck'
-import { ShortlistView } from '@/ui/deck/shortlist-view'
+import { ShortlistView } from '@/ui/shortlist/shortlist-view'
 
 export const metadata = { title: 'Shortlist' }
 
@@ -14,52 +12,41 @@ export default async function ShortlistPage({
   searchParams,
 }: {
   params: Promise<{ visitId: string; roomId: string }>
-  searchParams: Promise<{ deck?: string }>
+  searchParams: Promise<{ deck?: string; colour?: string }>
 }) {
   const { visitId, roomId } = await params
   const { visit, room } = await loadRoom(visitId, roomId)
   const decks = await loadDecks()
-  const wanted = (await searchParams).deck
-  const deck = decks.find(({ id }) => id === wanted) ?? decks[0]
-  if (!deck) return <NoDeck why="Candidates come from a deck." />
+  if (decks.length === 0) return <NoDeck why="Candidates come from a deck." />
+  const { deck, colour } = await searchParams
   const candidates = await loadCandidates(visit.id)
-  const colours = await listDeckColours(await openDb(), deck.id)
   return (
-    <>
-      {decks.length > 1 && (
-        <nav aria-label="Decks" className="flex gap-2 px-4 pt-3">
-          {decks.map((each) => (
-            <Link
-              key={each.id}
-              href={`?deck=${each.id}`}
-              aria-current={each.id === deck.id ? 'page' : undefined}
-              className="key"
-            >
-              {each.maker}, {each.name}
-            </Link>
-          ))}
-        </nav>
-      )}
-      <ShortlistView
-        key={deck.id}
-        visitId={visit.id}
-        roomId={room.id}
-        deck={{ id: deck.id, maker: deck.maker, name: deck.name, whiteBase: whiteBaseOf(deck) }}
-        entries={colours.map(deckEntry)}
-        candidates={candidates.map((candidate) => ({
+    <ShortlistView
+      visitId={visit.id}
+      roomId={room.id}
+      decks={decks.map(({ id, maker, name, whiteBase }) => ({ id, maker, name, whiteBase }))}
+      opening={colour ? { deckId: deck ?? null, code: colour } : null}
+      candidates={candidates.map((candidate) => {
+        const { reflectance, source, deckName } = candidatePaint(candidate, decks)
+        return {
           id: candidate.id,
           deckColourId: candidate.deckColourId,
           code: candidate.code,
           name: candidate.name,
+          deckName,
           strengthPercent: candidate.strengthPercent,
-          reflectance: candidatePaint(candidate, decks).reflectance,
+          reflectance,
+          source,
           ruledOut: candidate.ruledOut,
           proposals: candidate.proposals,
-        }))}
-        brief={await loadRoomBrief(visit, room)}
-        weakestPercent={weakestStrengthPercent(visit.houseRules)}
-        treatment={room.treatment}
-      />
-    </>
+        }
+      })}
+      brief={await loadRoomBrief(visit, room)}
+      weakestPercent={weakestStrengthPercent(visit.houseRules)}
+      treatment={room.treatment}
+      wear={await wearOf(visit.id, room.id)}
+      without={room.ruledOutLeans}
+      otherRooms={await loadOtherRooms(visit.id, room.id)}
+    />
   )
 }

@@ -1,7 +1,8 @@
 'use client'
 
 import type { PayloadOf } from '@/commands/kinds'
-import type { Sheen } from '@/core/paint/sheen'
+import { sheenForSurface, type Wear } from '@/core/paint/surface-sheen'
+import type { Treatment } from '@/core/paint/treatment'
 import { newId } from '../record/new-id'
 import {
   CandidateSwatch,
@@ -15,13 +16,28 @@ interface Props {
   readonly visitId: string
   readonly roomId: string
   readonly candidates: readonly TakenCandidate[]
-  /** The sheen that the walls of this room ask for. */
-  readonly sheen: Sheen
+  /** What is on the walls, and what the room does to its paint. */
+  readonly treatment: Treatment
+  readonly wear: Wear
   readonly change: Change
+  /** How each would stand in the other rooms, on request. */
+  readonly elsewhereOf: (candidate: TakenCandidate) => React.ReactNode
 }
 
+// More than these in one room nobody can tell apart any more; common practice.
+const MOST_IN_A_ROOM = 10
+
 /** What is proposed for this room, surface by surface, and what of the house could be. */
-export function Proposals({ visitId, roomId, candidates, sheen, change }: Props) {
+export function Proposals({
+  visitId,
+  roomId,
+  candidates,
+  treatment,
+  wear,
+  change,
+  elsewhereOf,
+}: Props) {
+  const sheen = sheenForSurface('walls', treatment, wear)
   const here = candidates.flatMap((candidate) =>
     candidate.proposals
       .filter((proposal) => proposal.roomId === roomId)
@@ -61,14 +77,22 @@ export function Proposals({ visitId, roomId, candidates, sheen, change }: Props)
     <>
       <section aria-label="Candidates" className="border-t border-ink pt-2">
         <h2 className="text-title">Proposed here</h2>
+        {standing.length > MOST_IN_A_ROOM && (
+          <p className="text-small font-medium">
+            {standing.length} in one room: more than {MOST_IN_A_ROOM} nobody tells apart. Rule some
+            out before they go on the wall.
+          </p>
+        )}
         {standing.length === 0 && <p className="text-small">Nothing is proposed here yet.</p>}
         <ul>
           {standing.map(({ candidate, proposal }) => (
             <ProposalLine
               key={proposal.id}
-              {...{ candidate, proposal, visitId, change }}
+              {...{ candidate, proposal, visitId, treatment, wear, change }}
               onSet={(to, done) => set(candidate, proposal, to, done)}
-            />
+            >
+              {elsewhereOf(candidate)}
+            </ProposalLine>
           ))}
         </ul>
       </section>

@@ -3,7 +3,10 @@
 import { useState } from 'react'
 import type { KindName, PayloadOf } from '@/commands/kinds'
 import type { Reflectance } from '@/core/colour/spectrum'
+import type { ReadingSource } from '@/core/paint/reading'
 import { SHEENS, type Sheen } from '@/core/paint/sheen'
+import { sheenForSurface, sheenSays, type Wear } from '@/core/paint/surface-sheen'
+import type { Treatment } from '@/core/paint/treatment'
 import { SURFACES, type ProposalStatus, type Surface } from '@/core/record/proposal'
 import { RelitPatch } from '../swatch/relit-patch'
 
@@ -22,8 +25,11 @@ export interface TakenCandidate {
   readonly deckColourId: string
   readonly code: string
   readonly name: string
+  /** "Maker, deck". */
+  readonly deckName: string
   readonly strengthPercent: number
   readonly reflectance: Reflectance
+  readonly source: ReadingSource
   /** Why it is out for the whole house; null where it is not. */
   readonly ruledOut: string | null
   readonly proposals: readonly ShownProposal[]
@@ -39,7 +45,7 @@ export function CandidateSwatch({
   readonly candidate: TakenCandidate
   readonly children?: React.ReactNode
 }) {
-  const { name, code, strengthPercent, reflectance } = candidate
+  const { name, code, deckName, strengthPercent, reflectance } = candidate
   return (
     <>
       <RelitPatch
@@ -48,7 +54,10 @@ export function CandidateSwatch({
         className="h-12 w-16 shrink-0"
       />
       <span className="flex-1 text-small leading-5">
-        {name} <span className="text-dim">{code}</span>, {strengthPercent} %
+        {name}, {strengthPercent} %
+        <span className="block text-fine text-dim">
+          {deckName}, {code}
+        </span>
         {children && <span className="block text-fine text-dim">{children}</span>}
       </span>
     </>
@@ -60,13 +69,21 @@ export function ProposalLine({
   candidate,
   proposal,
   visitId,
+  treatment,
+  wear,
   change,
   onSet,
+  children,
 }: {
   readonly candidate: TakenCandidate
   readonly proposal: ShownProposal
   readonly visitId: string
+  /** What is on the walls, and what the room does to its paint. */
+  readonly treatment: Treatment
+  readonly wear: Wear
   readonly change: Change
+  /** What else can be done with it. */
+  readonly children?: React.ReactNode
   readonly onSet: (to: Partial<PayloadOf<'propose'>>, done: string) => unknown
 }) {
   const [reason, setReason] = useState('')
@@ -94,7 +111,11 @@ export function ProposalLine({
                 onChange={(event) =>
                   // Proposed for another surface, it is another proposal: this one makes way for it.
                   onSet(
-                    { surface: event.target.value as Surface, replaces: proposal.id },
+                    {
+                      surface: event.target.value as Surface,
+                      sheen: sheenForSurface(event.target.value as Surface, treatment, wear),
+                      replaces: proposal.id,
+                    },
                     `${called}: ${event.target.value}.`,
                   )
                 }
@@ -119,6 +140,8 @@ export function ProposalLine({
               </select>
             </label>
           </div>
+          <p className="text-fine">{sheenSays(proposal.surface, proposal.sheen, wear)}</p>
+          {children}
           <div role="group" aria-label={`How ${called} stands`} className="flex flex-wrap">
             {(['proposed', 'going to board', 'picked'] as const).map((status) => (
               <button

@@ -1,0 +1,212 @@
+'use client'
+
+import { useMemo, useState } from 'react'
+import type { Reflectance } from '@/core/colour/spectrum'
+import { LEANS, type LeanWord } from '@/core/record/look'
+import { COMPARATORS } from '@/core/undertone/comparators'
+import { lrvPercent } from '@/core/paint/lrv'
+import { comesOut, leanBeside, oddOneOut, whiteOrGreige } from '@/core/undertone/side-by-side'
+import { DAYLIGHT } from '@/core/undertone/daylight'
+import { undertoneOf } from '@/core/undertone/undertone'
+import { TextKey } from '../form/text-key'
+import { useKeys } from '../keys/use-keys'
+import { useLight } from '../light-bar/light-context'
+import { RelitPatch } from '../swatch/relit-patch'
+
+/** One of the colours side by side. */
+export interface BesideColour {
+  readonly id: string
+  readonly label: string
+  readonly reflectance: Reflectance
+}
+
+const MOST_SIDE_BY_SIDE = 6
+
+/**
+ * Paint beside paint: the colour at hand and up to five others, edge to edge on white card, and comparators laid over the
+ * middle of the first, one after the other. The eye goes first: what the model sees is said after it.
+ */
+export function Beside({
+  main,
+  others,
+  offered,
+  onAdd,
+  onTakeAway,
+  onSee,
+}: {
+  readonly main: BesideColour
+  readonly others: readonly BesideColour[]
+  /** What lies near to lay beside it. */
+  readonly offered: readonly BesideColour[]
+  readonly onAdd: (id: string) => void
+  readonly onTakeAway: (id: string) => void
+  /** Keeps which lean was seen against a comparator; null where the colour is no candidate yet. */
+  readonly onSee: ((comparator: string, lean: LeanWord) => Promise<boolean>) | null
+}) {
+  const { prepared } = useLight()
+  const [over, setOver] = useState<number | null>(null)
+  const [seen, setSeen] = useState<{ readonly over: number; readonly lean: LeanWord } | null>(null)
+  const laid = useMemo(
+    () => [
+      ...COMPARATORS.map(({ name, reflectance }) => ({ name, reflectance, isComparator: true })),
+      ...others.map(({ label, reflectance }) => ({
+        name: label,
+        reflectance,
+        isComparator: false,
+      })),
+    ],
+    [others],
+  )
+  const cover = over === null ? null : (laid[over] ?? null)
+
+  function lay(by: 1 | -1): void {
+    setSeen(null)
+    // One place more than there are: nothing laid over.
+    const count = laid.length + 1
+    const next = ((over ?? laid.length) + by + count) % count
+    setOver(next === laid.length ? null : next)
+  }
+
+  function see(lean: LeanWord): void {
+    if (over === null || !cover) return
+    setSeen({ over, lean })
+    if (cover.isComparator && onSee) void onSee(cover.name, lean)
+  }
+
+  useKeys(
+    {
+      c: () => lay(1),
+      v: () => lay(-1),
+      ...Object.fromEntries(LEANS.map((lean, i) => [String(i + 1), () => see(lean)])),
+    },
+    [
+      ['c v', 'lay the next or the last comparator over it'],
+      ['1 to 9', 'which lean you see against it'],
+    ],
+  )
+
+  const said = prepared && cover && undertoneOf(prepared, cover.reflectance)
+  const own = prepared && undertoneOf(prepared, main.reflectance)
+  const odd = useMemo(
+    () =>
+      prepared
+        ? oddOneOut([main, ...others].map(({ reflectance }) => undertoneOf(prepared, reflectance)))
+        : null,
+    [prepared, main, others],
+  )
+  const depth = whiteOrGreige(undertoneOf(DAYLIGHT, main.reflectance), lrvPercent(main.reflectance))
+  const isSeen = seen !== null && seen.over === over
+  const model = own && said && leanBeside(own, said)
+  return (
+    <section aria-label="Paint beside paint" className="flex flex-col gap-3">
+      <div className="border border-rule bg-paper p-5">
+        <div className="flex h-56">
+          <div className="relative h-full flex-[2]">
+            <RelitPatch
+              reflectance={main.reflectance}
+              label={main.label}
+              className="h-full w-full"
+            />
+            {cover && (
+              <div className="absolute inset-x-[28%] inset-y-[22%]">
+                <RelitPatch
+                  reflectance={cover.reflectance}
+                  label={`${cover.name}, laid over it`}
+                  className="h-full w-full"
+                />
+              </div>
+            )}
+          </div>
+          {others.map(({ id, label, reflectance }) => (
+            <RelitPatch
+              key={id}
+              reflectance={reflectance}
+              label={label}
+              className="h-full flex-1"
+            />
+          ))}
+        </div>
+        <ul className="flex pt-1 text-fine">
+          <li className="min-w-0 flex-[2] pr-2 font-medium">{main.label}</li>
+          {others.map(({ id, label }) => (
+            <li key={id} className="min-w-0 flex-1 pr-2">
+              {label}
+              <button
+                type="button"
+                className="block min-h-6 underline underline-offset-4"
+                aria-label={`Take ${label} away`}
+                onClick={() => onTakeAway(id)}
+              >
+                Take away
+              </button>
+            </li>
+          ))}
+        </ul>
+      </div>
+
+      <div className="flex flex-wrap items-center gap-x-2 gap-y-1">
+        <button type="button" className="key" onClick={() => lay(1)}>
+          {cover ? `Over it: ${cover.name}` : 'Lay a comparator over it'} <kbd>C</kbd>
+        </button>
+        {cover && <TextKey onClick={() => (setOver(null), setSeen(null))}>Take it off</TextKey>}
+        {odd && (
+          <span className="text-small">
+            Odd one out: {[main, ...others][odd.place]!.label}, {odd.words}.
+          </span>
+        )}
+        {depth && <span className="text-small">By its depth {depth}.</span>}
+      </div>
+
+      {cover && (
+        <div>
+          <p className="text-small font-medium">Which lean do you see?</p>
+          <div className="flex flex-wrap">
+            {LEANS.map((lean, i) => (
+              <button
+                key={lean}
+                type="button"
+                className="key -mt-px -ml-px px-2"
+                aria-pressed={isSeen && seen.lean === lean}
+                onClick={() => see(lean)}
+              >
+                {lean} <kbd className="text-fine">{i + 1}</kbd>
+              </button>
+            ))}
+          </div>
+          {isSeen && own && said && (
+            <p className="mt-1 text-small">
+              Beside {cover.name} it comes out {comesOut(own, said)}:{' '}
+              {model ? `the model sees ${model}` : 'the model sees no lean'}
+              {seen.lean === (model ?? 'no lean') ? ', as you do.' : `, you see ${seen.lean}.`}
+              {cover.isComparator &&
+                (onSee
+                  ? ' Kept as a look on the screen.'
+                  : ' Take it up, and what you see is kept.')}
+            </p>
+          )}
+        </div>
+      )}
+
+      {others.length + 1 < MOST_SIDE_BY_SIDE && offered.length > 0 && (
+        <div>
+          <h3 className="mb-1 text-small font-medium">Lay beside it</h3>
+          <ul className="flex flex-wrap gap-x-3 gap-y-1">
+            {offered.map(({ id, label, reflectance }) => (
+              <li key={id}>
+                <button
+                  type="button"
+                  className="flex min-h-11 items-center gap-2 text-left text-fine hover:underline"
+                  aria-label={`Lay ${label} beside it`}
+                  onClick={() => onAdd(id)}
+                >
+                  <RelitPatch reflectance={reflectance} className="h-11 w-14 shrink-0" />
+                  <span className="max-w-28">{label}</span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,180 @@
+'use client'
+
+import { useState } from 'react'
+import { WHITE_CARD } from '@/core/colour/appearance'
+import { judgementOf } from '@/core/pairing/chance'
+import type { NamedFinish } from '@/core/ranking/asked-room'
+import type { BestOfColours } from '@/core/ranking/whole-ranking'
+import { lightnessWord } from '@/core/undertone/lightness-word'
+import { percentDarkerThanWhite } from '@/core/undertone/side-by-side'
+import { RelitPatch } from '../swatch/relit-patch'
+import { JudgementMark } from '../verdict/verdict-mark'
+import type { ListedDecks, ListedStrip } from './listed-decks'
+import { skipOneStep } from './skip-one-step'
+
+const AGAINST = {
+  room: 'what decides, and the trim',
+  card: 'white card',
+  alone: 'nothing',
+} as const
+type Against = keyof typeof AGAINST
+
+/** A tone's strips as large swatches, edge to edge from light to deep, against what decides in this room. */
+export function Intensities({
+  decks,
+  strips,
+  picked,
+  whole,
+  deciding,
+  trim,
+  onPick,
+}: {
+  readonly decks: ListedDecks
+  readonly strips: readonly ListedStrip[]
+  readonly picked: number | null
+  readonly whole: BestOfColours | null
+  /** The parts of the keeper that decides; empty where nothing stays. */
+  readonly deciding: readonly NamedFinish[]
+  /** The trim that stays; null where it will be painted. */
+  readonly trim: NamedFinish | null
+  readonly onPick: (place: number) => void
+}) {
+  const [against, setAgainst] = useState<Against>('room')
+  const [skips, setSkips] = useState(false)
+  const beside = trim?.name ?? 'white paper'
+  return (
+    <section aria-label="Intensity" className="flex flex-col gap-3">
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-1 text-small">
+        <label className="flex min-h-11 items-center gap-2">
+          Against
+          <select
+            className="min-h-11 border border-ash bg-paper px-2"
+            value={against}
+            onChange={(event) => setAgainst(event.target.value as Against)}
+          >
+            {Object.entries(AGAINST).map(([value, words]) => (
+              <option key={value} value={value}>
+                {words}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="flex min-h-11 items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-5 accent-ink"
+            checked={skips}
+            onChange={(event) => setSkips(event.target.checked)}
+          />
+          Skip one step
+        </label>
+        {against === 'room' && deciding.length > 0 && (
+          <span className="text-fine text-dim">
+            {beside} above, {deciding[0]!.name} below
+          </span>
+        )}
+      </div>
+      {strips.map((strip) => (
+        <div key={`${strip.deck.id} ${strip.strip}`}>
+          <h3 className="mb-1 text-fine text-dim">
+            {strip.deck.maker}, {strip.deck.name}, strip {strip.strip}
+          </h3>
+          <div className={against === 'card' ? 'bg-midgrey' : undefined}>
+            {against === 'card' && <RelitPatch reflectance={WHITE_CARD} className="h-5 w-full" />}
+            {against === 'room' && (
+              <RelitPatch reflectance={trim?.reflectance ?? WHITE_CARD} className="h-5 w-full" />
+            )}
+            <div className="flex">
+              {against === 'card' && <RelitPatch reflectance={WHITE_CARD} className="h-24 w-5" />}
+              {strip.places.map((place) => {
+                const { code, name } = decks.colours[place]!
+                return (
+                  <button
+                    key={place}
+                    type="button"
+                    aria-pressed={place === picked}
+                    aria-label={`${code} ${name}`}
+                    title={`${code} ${name}`}
+                    className="h-24 min-w-0 flex-1 focus-visible:z-10 focus-visible:outline-offset-[-4px]"
+                    onClick={() => onPick(place)}
+                  >
+                    <RelitPatch
+                      reflectance={decks.reflectanceOf(place)}
+                      className="h-full w-full"
+                    />
+                  </button>
+                )
+              })}
+              {against === 'card' && <RelitPatch reflectance={WHITE_CARD} className="h-24 w-5" />}
+            </div>
+            {against === 'card' && <RelitPatch reflectance={WHITE_CARD} className="h-5 w-full" />}
+            {against === 'room' && deciding.length > 0 && (
+              <div className="flex h-8">
+                {deciding.map((part) => (
+                  <span
+                    key={part.part}
+                    className="h-full"
+                    style={{ flexGrow: part.shows, flexBasis: 0 }}
+                  >
+                    <RelitPatch
+                      reflectance={part.reflectance}
+                      label={`${part.name}, ${part.part}`}
+                      className="h-full w-full"
+                    />
+                  </span>
+                ))}
+              </div>
+            )}
+          </div>
+          <ul className={`flex pt-1 ${against === 'card' ? 'px-5' : ''}`}>
+            {strip.places.map((place) => (
+              <li key={place} className="min-w-0 flex-1 pr-1 text-fine">
+                <IntensityWords
+                  {...{ decks, place, whole }}
+                  isPicked={place === picked}
+                  contrasts={
+                    skips && picked !== null && skipOneStep(decks, strip, picked).includes(place)
+                  }
+                />
+              </li>
+            ))}
+          </ul>
+        </div>
+      ))}
+    </section>
+  )
+}
+
+function IntensityWords({
+  decks,
+  place,
+  whole,
+  isPicked,
+  contrasts,
+}: {
+  readonly decks: ListedDecks
+  readonly place: number
+  readonly whole: BestOfColours | null
+  readonly isPicked: boolean
+  readonly contrasts: boolean
+}) {
+  const lrv = decks.lrvs[place]!
+  const { code } = decks.colours[place]!
+  const strength = whole?.strengthsPercent[place]
+  return (
+    <>
+      <span className={`flex items-center gap-1 ${isPicked ? 'font-semibold' : ''}`}>
+        {whole && <JudgementMark judgement={judgementOf(whole.weighed[place]!)} />}
+        <span className="truncate">{code}</span>
+      </span>
+      <span className="block">
+        {lightnessWord(lrv)}, LRV {Math.round(lrv)}
+      </span>
+      <span className="block text-dim">{percentDarkerThanWhite(lrv)} % darker than white</span>
+      {strength !== undefined && strength !== 100 && (
+        <span className="block text-dim">best at {strength} %</span>
+      )}
+      {contrasts && <span className="block font-semibold">contrasts with it</span>}
+    </>
+  )
+}

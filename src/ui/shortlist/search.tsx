@@ -1,0 +1,67 @@
+'use client'
+
+import { useRef, useState } from 'react'
+import { useKeys } from '../keys/use-keys'
+import { findPlaces, type ListedDecks } from './listed-decks'
+
+/** Finds a colour of the decks in use by its code or name; Enter takes the first. */
+export function Search({
+  decks,
+  onPick,
+}: {
+  readonly decks: ListedDecks | null
+  readonly onPick: (place: number) => void
+}) {
+  const input = useRef<HTMLInputElement>(null)
+  const [typed, setTyped] = useState('')
+  useKeys({ '/': () => input.current?.focus() }, [['/', 'find a colour by its code or name']])
+  const found = decks ? findPlaces(decks.colours, typed) : []
+  function pick(place: number): void {
+    onPick(place)
+    setTyped('')
+    // What was asked for is answered beside it: keys go there.
+    input.current?.blur()
+  }
+  return (
+    <div className="relative w-56">
+      <label htmlFor="deck-search" className="sr-only">
+        Code or name
+      </label>
+      <input
+        ref={input}
+        id="deck-search"
+        type="search"
+        placeholder="Code or name  /"
+        className="field"
+        autoComplete="off"
+        value={typed}
+        onChange={(event) => setTyped(event.target.value)}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter' && found[0] !== undefined) pick(found[0])
+        }}
+      />
+      {decks && typed.trim() !== '' && (
+        <ul className="absolute top-full right-0 z-20 w-80 border border-ink bg-paper">
+          {found.map((place) => {
+            const { code, name, deck } = decks.colours[place]!
+            return (
+              <li key={place}>
+                <button
+                  type="button"
+                  className="min-h-11 w-full px-3 text-left text-small hover:bg-mist"
+                  onClick={() => pick(place)}
+                >
+                  {code} {name}
+                  <span className="block text-fine text-dim">
+                    {deck.maker}, {deck.name}
+                  </span>
+                </button>
+              </li>
+            )
+          })}
+          {found.length === 0 && <li className="p-3 text-small">No colour of these decks.</li>}
+        </ul>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,240 @@
+'use client'
+
+import { useEffect, useLayoutEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react'
+import type { PreparedLight } from '@/core/colour/appearance'
+import { usePainter } from '../light-bar/light-context'
+import { colourIn } from '../swatch/painter'
+import type { ListedDecks, ListedStrip } from './listed-decks'
+
+const FULL_PX = 24
+const SLIVER_PX = 5
+const SLIVER_SHARE = 0.34
+const TONE_GAP_PX = 10
+// Strips beside what is in sight that are ready when the hand moves on.
+const SPARE = 12
+
+/** A strip as it stands: how wide, where, and whether something of it fits. */
+interface Band {
+  readonly strip: ListedStrip
+  readonly left: number
+  readonly width: number
+  readonly fits: boolean
+}
+
+/** Where each strip stands: full where it fits, else a sliver, a step between two tones. */
+function bandsOf(strips: readonly ListedStrip[], fits: (strip: ListedStrip) => boolean): Band[] {
+  let left = 0
+  return strips.map((strip, i) => {
+    if (i > 0 && strips[i - 1]!.tone !== strip.tone) left += TONE_GAP_PX
+    const isFull = fits(strip)
+    const width = isFull ? FULL_PX : SLIVER_PX
+    const band = { strip, left, width, fits: isFull }
+    left += width
+    return band
+  })
+}
+
+/** The first band that ends after x; they stand in order. */
+function firstAfter(bands: readonly Band[], x: number): number {
+  let [from, to] = [0, bands.length]
+  while (from < to) {
+    const middle = (from + to) >> 1
+    const { left, width } = bands[middle]!
+    if (left + width > x) to = middle
+    else from = middle + 1
+  }
+  return from
+}
+
+/**
+ * The room's tones: strips as upright touching bands in tone order, lightest on top; what fits stands in full, the rest is
+ * folded. Only what is in sight is drawn, in the light of the page, frame by frame.
+ */
+export function ToneBands({
+  decks,
+  strips,
+  fits,
+  chosen,
+  onHover,
+  onChoose,
+}: {
+  readonly decks: ListedDecks
+  readonly strips: readonly ListedStrip[]
+  readonly fits: (strip: ListedStrip) => boolean
+  readonly chosen: ListedStrip | null
+  /** The strip that is pointed at or walked to: what is said of it stands elsewhere. */
+  readonly onHover: (strip: ListedStrip) => void
+  readonly onChoose: (strip: ListedStrip) => void
+}) {
+  const painter = usePainter()
+  const scroller = useRef<HTMLDivElement>(null)
+  const canvas = useRef<HTMLCanvasElement>(null)
+  const bands = useMemo(() => bandsOf(strips, fits), [strips, fits])
+  const width = (bands.at(-1)?.left ?? 0) + (bands.at(-1)?.width ?? 0)
+  const [view, setView] = useState({ left: 0, width: 0 })
+  const [active, setActive] = useState(0)
+  const first = Math.max(0, firstAfter(bands, view.left) - SPARE)
+  const last = Math.min(bands.length, firstAfter(bands, view.left + view.width) + SPARE)
+
+  useLayoutEffect(() => {
+    const box = scroller.current!
+    const look = (): void =>
+      setView((before) =>
+        // Options are rendered anew by the half screen, not by the pixel.
+        Math.abs(before.left - box.scrollLeft) > box.clientWidth / 3 ||
+        before.width !== box.clientWidth
+          ? { left: box.scrollLeft, width: box.clientWidth }
+          : before,
+      )
+    look()
+    const seen = new ResizeObserver(look)
+    seen.observe(box)
+    box.addEventListener('scroll', look, { passive: true })
+    return () => {
+      seen.disconnect()
+      box.removeEventListener('scroll', look)
+    }
+  }, [])
+
+  useEffect(() => {
+    const box = scroller.current!
+    const sheet = canvas.current!
+    const context = sheet.getContext('2d', { alpha: false })
+    if (!context) return
+    const known = new Map<number, string>()
+    let light: PreparedLight | null = null
+    let waiting = 0
+    function draw(): void {
+      waiting = 0
+      const scale = window.devicePixelRatio
+      const [w, h] = [box.clientWidth, box.clientHeight]
+      if (sheet.width !== Math.round(w * scale) || sheet.height !== Math.round(h * scale)) {
+        sheet.width = Math.round(w * scale)
+        sheet.height = Math.round(h * scale)
+      }
+      context!.setTransform(scale, 0, 0, scale, 0, 0)
+      context!.fillStyle = '#ffffff'
+      context!.fillRect(0, 0, w, h)
+      const from = box.scrollLeft
+      for (let i = firstAfter(bands, from); i < bands.length; i++) {
+        const { strip, left, width: wide, fits: isFull } = bands[i]!
+        if (left > from + w) break
+        const top = isFull ? 0 : h * (1 - SLIVER_SHARE)
+        const each = (h - top) / strip.places.length
+        strip.places.forEach((place, row) => {
+          let colour = known.get(place)
+          if (!colour) {
+            colour = colourIn(light, decks.reflectanceOf(place)).hex
+            known.set(place, colour)
+          }
+          context!.fillStyle = colour
+          // A pixel over the edge: no page shows between two that touch.
+          context!.fillRect(left - from, top + row * each, wide + 0.5, each + 0.5)
+        })
+      }
+    }
+    const soon = (): void => {
+      waiting ||= requestAnimationFrame(draw)
+    }
+    const stop = painter.watch((shown) => {
+      light = shown
+      known.clear()
+      soon()
+    })
+    const seen = new ResizeObserver(soon)
+    seen.observe(box)
+    box.addEventListener('scroll', soon, { passive: true })
+    return () => {
+      stop()
+      seen.disconnect()
+      box.removeEventListener('scroll', soon)
+      cancelAnimationFrame(waiting)
+    }
+  }, [painter, bands, decks])
+
+  function walk(to: number): void {
+    const next = Math.min(bands.length - 1, Math.max(0, to))
+    const band = bands[next]
+    const box = scroller.current
+    if (!band || !box) return
+    setActive(next)
+    onHover(band.strip)
+    const margin = 40
+    if (band.left < box.scrollLeft + margin) box.scrollLeft = band.left - margin
+    else if (band.left + band.width > box.scrollLeft + box.clientWidth - margin)
+      box.scrollLeft = band.left + band.width - box.clientWidth + margin
+  }
+
+  /** Onwards to the next strip that fits, or to the next tone. */
+  function next(from: number, step: 1 | -1, is: (band: Band) => boolean): number {
+    let at = from + step
+    while (at >= 0 && at < bands.length && !is(bands[at]!)) at += step
+    return at >= 0 && at < bands.length ? at : from
+  }
+
+  function onKeyDown(event: KeyboardEvent): void {
+    const tone = bands[active]?.strip.tone
+    const to: Readonly<Record<string, () => void>> = {
+      ArrowRight: () => walk(active + 1),
+      ArrowLeft: () => walk(active - 1),
+      ArrowDown: () => walk(next(active, 1, ({ fits: is }) => is)),
+      ArrowUp: () => walk(next(active, -1, ({ fits: is }) => is)),
+      PageDown: () => walk(next(active, 1, ({ strip }) => strip.tone !== tone)),
+      PageUp: () => walk(next(active, -1, ({ strip }) => strip.tone !== tone)),
+      Home: () => walk(0),
+      End: () => walk(bands.length - 1),
+      Enter: () => bands[active] && onChoose(bands[active].strip),
+      ' ': () => bands[active] && onChoose(bands[active].strip),
+    }
+    const does = to[event.key]
+    if (!does) return
+    event.preventDefault()
+    does()
+  }
+
+  const at = bands[Math.min(active, bands.length - 1)]
+  const shown = bands.slice(first, last)
+  const withActive = at && !shown.includes(at) ? [...shown, at] : shown
+  return (
+    <div
+      ref={scroller}
+      role="listbox"
+      aria-label="Tones"
+      aria-orientation="horizontal"
+      aria-activedescendant={at && `strip-${at.strip.deck.id}-${at.strip.strip}`}
+      tabIndex={0}
+      className="relative h-52 overflow-x-auto overflow-y-hidden focus-visible:outline-offset-0"
+      onKeyDown={onKeyDown}
+      onFocus={() => at && onHover(at.strip)}
+    >
+      <canvas
+        ref={canvas}
+        aria-hidden="true"
+        className="pointer-events-none sticky left-0 top-0 block h-full w-full"
+      />
+      <div className="absolute top-0 left-0 h-full" style={{ width }}>
+        {withActive.map((band) => {
+          const { strip, left, width: wide, fits: isFull } = band
+          const isActive = band === at
+          return (
+            <span
+              key={`${strip.deck.id} ${strip.strip}`}
+              id={`strip-${strip.deck.id}-${strip.strip}`}
+              role="option"
+              tabIndex={-1}
+              aria-selected={strip === chosen}
+              aria-label={`${strip.strip}, ${strip.tone}, ${isFull ? 'fits' : 'folded'}`}
+              className={`absolute top-0 h-full cursor-pointer ${isActive || strip === chosen ? 'border-b-4 border-ink' : ''}`}
+              style={{ left, width: wide }}
+              onMouseEnter={() => onHover(strip)}
+              onClick={() => {
+                setActive(bands.indexOf(band))
+                onChoose(strip)
+              }}
+            />
+          )
+        })}
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,87 @@
+import type { HouseRules } from '@/core/advice/house-rules'
+import { isGood } from '@/core/pairing/chance'
+import type { Base } from '@/core/paint/strength'
+import type { BestOfColours } from '@/core/ranking/whole-ranking'
+import { familyOf, type Kind } from '@/core/undertone/family'
+import { isRuledOut, type Lean } from '@/core/undertone/lean'
+import { toneOf, type ToneName } from '@/core/undertone/tone-order'
+import type { ListedDecks } from './listed-decks'
+
+// LRV from and to, and what paints of it are called; common practice.
+export const LRV_BANDS = [
+  [0, 10, 'below 10, black and off-black'],
+  [10, 25, '10 to 25, deep'],
+  [25, 45, '25 to 45, mid'],
+  [45, 60, '45 to 60, light-mid'],
+  [60, 72, '60 to 72, light'],
+  [72, 85, '72 to 85, off-white'],
+  [85, 101, 'above 85, white'],
+] as const
+
+/** What of the decks is asked for; null asks for nothing of that kind. */
+export interface ToneFilter {
+  /** Place in `LRV_BANDS`. */
+  readonly depth: number | null
+  readonly family: Kind | null
+  readonly tone: ToneName | null
+  readonly base: Base | null
+  /** Only what works with all that stays. */
+  readonly fits: boolean
+}
+
+export const NO_FILTER: ToneFilter = {
+  depth: null,
+  family: null,
+  tone: null,
+  base: null,
+  fits: false,
+}
+
+/** Whether a colour is asked for. */
+export function isAskedFor(
+  filter: ToneFilter,
+  decks: ListedDecks,
+  place: number,
+  rules: HouseRules,
+  whole: BestOfColours | null,
+): boolean {
+  const { depth, family, tone, base, fits } = filter
+  const lrv = decks.lrvs[place]!
+  if (depth !== null) {
+    const [from, to] = LRV_BANDS[depth]!
+    if (lrv < from || lrv >= to) return false
+  }
+  if (base !== null && decks.colours[place]!.base !== base) return false
+  if (fits && whole && !isGood(whole.weighed[place]!)) return false
+  if (tone !== null && toneOf([decks.undertoneOf(place)]).tone !== tone) return false
+  return family === null || familyOf(decks.undertoneOf(place), lrv, rules).kind === family
+}
+
+// Where nothing works with all that stays, so many of a hundred stand for what fits best.
+const BEST_SHARE = 0.1
+
+/**
+ * Which colours fit the room: they work with all that stays, at some strength, and their lean is not out. Where none does,
+ * the best tenth stands for them.
+ */
+export function fittingPlaces(
+  decks: ListedDecks,
+  whole: BestOfColours,
+  without: readonly Lean[],
+): Uint8Array {
+  const count = decks.colours.length
+  const fits = new Uint8Array(count)
+  const isOpen = (place: number): boolean =>
+    without.length === 0 || !isRuledOut(without, decks.undertoneOf(place))
+  let any = false
+  for (let place = 0; place < count; place++)
+    if (isGood(whole.weighed[place]!) && isOpen(place)) {
+      fits[place] = 1
+      any = true
+    }
+  if (any) return fits
+  const least = [...whole.worths].sort((p, q) => q - p)[Math.floor(count * BEST_SHARE)] ?? -Infinity
+  for (let place = 0; place < count; place++)
+    if (whole.worths[place]! >= least && isOpen(place)) fits[place] = 1
+  return fits
+}

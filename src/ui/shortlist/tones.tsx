@@ -1,0 +1,201 @@
+'use client'
+
+import { useMemo, useState } from 'react'
+import { isGood } from '@/core/pairing/chance'
+import { rankedRoomOf } from '@/core/ranking/asked-room'
+import { judgeInRoom } from '@/core/ranking/rank-for-room'
+import { unitsApart } from '@/core/ranking/variety'
+import { isRuledOut, type Lean } from '@/core/undertone/lean'
+import type { RankedFor } from '../deck/room-ranking'
+import { TextKey } from '../form/text-key'
+import { useLight } from '../light-bar/light-context'
+import { Filters } from './filters'
+import { Intensities } from './intensities'
+import type { ListedDecks, ListedStrip } from './listed-decks'
+import { decidingParts } from './deciding-parts'
+import { ToneBands } from './tone-bands'
+import { fittingPlaces, isAskedFor, NO_FILTER, type ToneFilter } from './tone-filter'
+import type { Ranking } from './use-ranking'
+
+// Strips of a tone that are laid out at once; the rest on request.
+const STRIPS_AT_ONCE = 4
+// Nearer than this is a neighbour of a colour.
+const NEIGHBOUR = 9
+
+/** Tone first, then intensity: the room's tones as bands, the chosen tone's strips as large swatches. */
+export function Tones({
+  decks,
+  ranking: { whole },
+  room,
+  without,
+  picked,
+  moreLike,
+  onPick,
+  onNoMoreLike,
+}: {
+  readonly decks: ListedDecks
+  readonly ranking: Ranking
+  readonly room: RankedFor
+  readonly without: readonly Lean[]
+  readonly picked: number | null
+  /** "More like this": only its neighbours. */
+  readonly moreLike: number | null
+  readonly onPick: (place: number) => void
+  readonly onNoMoreLike: () => void
+}) {
+  const [filter, setFilter] = useState<ToneFilter>(NO_FILTER)
+  const [hovered, setHovered] = useState<ListedStrip | null>(null)
+  const [chosen, setChosen] = useState<ListedStrip | null>(null)
+  const [shown, setShown] = useState(STRIPS_AT_ONCE)
+  const fitting = useMemo(
+    () => (whole ? fittingPlaces(decks, whole, without) : null),
+    [decks, whole, without],
+  )
+  const { rules } = room
+  const strips = useMemo((): readonly ListedStrip[] => {
+    const like = moreLike === null ? null : decks.undertoneOf(moreLike)
+    if (filter === NO_FILTER && !like) return decks.strips
+    return decks.strips.flatMap((strip) => {
+      const places = strip.places.filter(
+        (place) =>
+          isAskedFor(filter, decks, place, rules, whole) &&
+          (!like || unitsApart(like, decks.undertoneOf(place)) <= NEIGHBOUR),
+      )
+      return places.length > 0 ? [{ ...strip, places }] : []
+    })
+  }, [decks, filter, rules, whole, moreLike])
+  const count = useMemo(() => strips.reduce((sum, { places }) => sum + places.length, 0), [strips])
+  const fits = useMemo(
+    () =>
+      (strip: ListedStrip): boolean =>
+        !fitting || strip.places.some((place) => fitting[place] === 1),
+    [fitting],
+  )
+  const ofPicked = useMemo(
+    () => (picked === null ? null : (strips.find(({ places }) => places.includes(picked)) ?? null)),
+    [strips, picked],
+  )
+  const unfolded = chosen && strips.some((strip) => isSame(strip, chosen)) ? chosen : ofPicked
+  const worthOf = (strip: ListedStrip): number =>
+    whole ? Math.max(...strip.places.map((place) => whole.worths[place]!)) : 0
+  const siblings = useMemo(() => {
+    if (!unfolded) return []
+    const own = strips.find((strip) => isSame(strip, unfolded))
+    const rest = strips
+      .filter((strip) => strip.tone === unfolded.tone && !isSame(strip, unfolded) && fits(strip))
+      .sort((p, q) => worthOf(q) - worthOf(p))
+    return own ? [own, ...rest] : rest
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- worthOf hangs on whole alone
+  }, [strips, unfolded, fits, whole])
+  const deciding = useMemo(() => decidingParts(room), [room])
+  const trim = room.finishes.find(({ role }) => role.trim === 1) ?? null
+  return (
+    <div className="flex flex-col gap-2">
+      <div className="flex flex-wrap items-start gap-x-4">
+        <Filters filter={filter} count={count} onChange={setFilter} />
+        {moreLike !== null && (
+          <span className="text-small">
+            Neighbours of {decks.colours[moreLike]!.name}.{' '}
+            <TextKey onClick={onNoMoreLike}>All tones again</TextKey>
+          </span>
+        )}
+      </div>
+      {strips.length === 0 ? (
+        <p className="text-small">
+          No colour of these decks is all of that.{' '}
+          <TextKey onClick={() => (setFilter(NO_FILTER), onNoMoreLike())}>No filter</TextKey>
+        </p>
+      ) : (
+        <>
+          <ToneBands
+            {...{ decks, strips, fits }}
+            chosen={strips.find((strip) => unfolded && isSame(strip, unfolded)) ?? null}
+            onHover={setHovered}
+            onChoose={(strip) => {
+              setChosen(strip)
+              setShown(STRIPS_AT_ONCE)
+            }}
+          />
+          <p role="status" className="min-h-5 text-fine">
+            {hovered && (
+              <StripWords {...{ decks, room, without }} strip={hovered} fits={fits(hovered)} />
+            )}
+          </p>
+        </>
+      )}
+      {siblings.length > 0 ? (
+        <>
+          <h2 className="text-title leading-6">{toneWords(siblings[0]!, siblings.length)}</h2>
+          <Intensities
+            {...{ decks, picked, whole, deciding, trim, onPick }}
+            strips={siblings.slice(0, shown)}
+          />
+          {siblings.length > shown && (
+            <TextKey className="self-start" onClick={() => setShown(shown + STRIPS_AT_ONCE)}>
+              More strips of this tone ({siblings.length - shown})
+            </TextKey>
+          )}
+        </>
+      ) : (
+        strips.length > 0 && (
+          <p className="text-small">
+            Choose a tone: its strips unfold here as large swatches, from light to deep.
+          </p>
+        )
+      )}
+    </div>
+  )
+}
+
+const isSame = (p: ListedStrip, q: ListedStrip): boolean =>
+  p.deck.id === q.deck.id && p.strip === q.strip
+
+const toneWords = ({ tone }: ListedStrip, count: number): string =>
+  `${tone === 'quiet' ? 'The quiet ones' : `The ${tone} tone`}, ${count === 1 ? 'one strip' : `${count} strips`}`
+
+/** What a strip is, and where nothing of it fits, why: of the colour that comes nearest. */
+function StripWords({
+  decks,
+  room,
+  without,
+  strip,
+  fits,
+}: {
+  readonly decks: ListedDecks
+  readonly room: RankedFor
+  readonly without: readonly Lean[]
+  readonly strip: ListedStrip
+  readonly fits: boolean
+}) {
+  const { roomDay } = useLight()
+  const judge = useMemo(() => {
+    const ranked = rankedRoomOf(room, roomDay)
+    return ranked.lights.length > 0 && ranked.finishes.length > 0
+      ? { of: judgeInRoom(ranked), lights: ranked.lights }
+      : null
+  }, [room, roomDay])
+  const reason = useMemo(() => {
+    if (fits || !judge) return null
+    if (strip.places.every((place) => isRuledOut(without, decks.undertoneOf(place))))
+      return 'its lean is out of this room'
+    const judged = strip.places.map((place) =>
+      judge.of(decks.reflectanceOf(place), decks.colours[place]!.source),
+    )
+    const nearest = judged.reduce((p, q) => (q.chance > p.chance ? q : p))
+    const finish = room.finishes[nearest.finish]!
+    return isGood(nearest.chance)
+      ? 'others fit better'
+      : `nothing of it sits with ${finish.name} (${finish.part}) ${judge.lights[nearest.light]!.name}`
+  }, [fits, judge, strip, without, decks, room])
+  return (
+    <>
+      <span className="font-medium">
+        {strip.strip}, {strip.tone}
+      </span>{' '}
+      <span className="text-dim">
+        {strip.deck.maker}, {strip.deck.name}
+      </span>
+      {reason && `: ${reason}`}
+    </>
+  )
+}

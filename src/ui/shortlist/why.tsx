@@ -1,0 +1,96 @@
+'use client'
+
+import { useMemo } from 'react'
+import type { Reflectance } from '@/core/colour/spectrum'
+import { chancePercent } from '@/core/pairing/chance'
+import type { ReadingSource } from '@/core/paint/reading'
+import { pairingTable } from '@/core/ranking/pairing-table'
+import { adviceWords, type RankedFor } from '../deck/room-ranking'
+import { Figures } from '../form/figures'
+import { useLight } from '../light-bar/light-context'
+import { JudgementMark } from '../verdict/verdict-mark'
+
+/** The whole pairing table of a colour in the room: what stays × the room's key lights, words first. */
+export function Why({
+  reflectance,
+  source,
+  room,
+}: {
+  readonly reflectance: Reflectance
+  readonly source: ReadingSource
+  readonly room: RankedFor
+}) {
+  const { roomDay } = useLight()
+  const table = useMemo(
+    () => pairingTable(room, roomDay, reflectance, source),
+    [room, roomDay, reflectance, source],
+  )
+  const advice = useMemo(() => adviceWords(reflectance, room), [reflectance, room])
+  if (table.length === 0)
+    return (
+      <p className="text-small">With what stays and a light entered, each pair is judged here.</p>
+    )
+  return (
+    <section aria-label="Why" className="overflow-x-auto">
+      <table className="w-full border-collapse text-left text-small">
+        <caption className="sr-only">
+          How it sits with what stays, in each light of the room
+        </caption>
+        <thead>
+          <tr className="border-b border-ink">
+            <th scope="col" className="py-1 pr-3 font-medium">
+              Beside
+            </th>
+            {table[0]!.cells.map(({ light }) => (
+              <th key={light} scope="col" className="py-1 pr-3 font-medium">
+                {light}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {table.map(({ keeperId, name, cells }) => (
+            <tr key={keeperId} className="border-b border-rule align-top">
+              <th scope="row" className="py-2 pr-3 font-normal">
+                {name}
+              </th>
+              {cells.map(({ light, judgement, sentence }) => (
+                <td key={light} className="py-2 pr-3">
+                  <span className="flex items-center gap-1 font-medium">
+                    <JudgementMark judgement={judgement} />
+                    {judgement}
+                  </span>
+                  <span className="block text-fine">{sentence}</span>
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <ul className="mt-2 text-small">
+        {advice.map((words) => (
+          <li key={words}>In this room it {words}.</li>
+        ))}
+      </ul>
+      <div className="mt-2 print:block">
+        <Figures of="chances, and leans in units of CAM16-UCS">
+          <ul>
+            {table.map(({ keeperId, name, cells }) => (
+              <li key={keeperId}>
+                {name}:{' '}
+                {cells
+                  .map(
+                    ({ light, judged: { chance, wall, finish, strengths } }) =>
+                      `${light} ${chancePercent(chance)}, ΔJ′ ${(wall.j - finish.j).toFixed(1)}, ` +
+                      `lean ${wall.c.toFixed(1)} at ${wall.hueDeg.toFixed(0)}° beside ${finish.c.toFixed(1)} at ${finish.hueDeg.toFixed(0)}°, ` +
+                      `conflict ${strengths.conflict.toFixed(2)}`,
+                  )
+                  .join('; ')}
+              </li>
+            ))}
+          </ul>
+        </Figures>
+      </div>
+    </section>
+  )
+}
