@@ -1,72 +1,101 @@
 import type { Reflectance } from '../colour/spectrum'
-import { judgementOf } from '../pairing/chance'
+import { GOOD_PAIRINGS, type Pairing } from '../pairing/pairing'
 import { lrvPercent } from '../paint/lrv'
 import { DAYLIGHT } from '../undertone/daylight'
 import { seenWords } from '../undertone/drawn'
 import { hueNameAmongKind, NO_LEAN_BELOW, ONLY_LEANS_BELOW } from '../undertone/hue-name'
 import { hueApartDeg, undertoneOf } from '../undertone/undertone'
 import type { AskedRoom, NamedFinish } from './asked-room'
+import type { TableRow } from './pairing-table'
 import type { RankedRow } from './rank-for-room'
 
 /** What a ranking says of one colour. */
 export interface ProposalLine {
-  /** What it gives this room. */
+  /** What it is, and what it gives this room. */
   readonly gives: string
-  /** Against which part of which keeper it is weakest, in which light, and how it stands there. */
+  /** Against which part of which keeper it is weakest, and in which light. */
   readonly weakest: string
+}
+
+/** A ranked colour with everything that can be said of it. */
+export interface LineOf extends Pick<RankedRow, 'finish' | 'light' | 'reasons'> {
+  readonly reflectance: Reflectance
+  /** How it sits with what stays; see `pairingTable`. */
+  readonly table: readonly TableRow[]
 }
 
 // Two leans within this of each other are one lean taken up.
 const TAKEN_UP_DEG = 25
 
-/** The finish whose lean a wall takes up most clearly; null where it takes up none. */
-function takenUp(reflectance: Reflectance, finishes: readonly NamedFinish[]): NamedFinish | null {
+/** The finishes whose lean a wall takes up, the weightiest first. */
+function takenUp(reflectance: Reflectance, finishes: readonly NamedFinish[]): NamedFinish[] {
   const wall = undertoneOf(DAYLIGHT, reflectance)
-  if (wall.c < NO_LEAN_BELOW) return null
-  const leaning = finishes
-    .map((finish) => ({ finish, own: undertoneOf(DAYLIGHT, finish.reflectance) }))
-    .filter(
-      ({ own }) =>
-        own.c >= ONLY_LEANS_BELOW && hueApartDeg(own.hueDeg, wall.hueDeg) <= TAKEN_UP_DEG,
-    )
-    .sort(
-      (p, q) =>
-        q.finish.matters * q.finish.shows - p.finish.matters * p.finish.shows ||
-        hueApartDeg(p.own.hueDeg, wall.hueDeg) - hueApartDeg(q.own.hueDeg, wall.hueDeg),
-    )
-  return leaning[0]?.finish ?? null
+  if (wall.c < NO_LEAN_BELOW) return []
+  return finishes
+    .filter((finish) => {
+      const own = undertoneOf(DAYLIGHT, finish.reflectance)
+      return own.c >= ONLY_LEANS_BELOW && hueApartDeg(own.hueDeg, wall.hueDeg) <= TAKEN_UP_DEG
+    })
+    .sort((p, q) => q.matters * q.shows - p.matters * p.shows)
+}
+
+const GIVES: Partial<Record<Pairing, (keeper: string) => string>> = {
+  'quiet stretch': (keeper) => `a quiet stretch of ${keeper}`,
+  contrasts: (keeper) => `set off by ${keeper}`,
+  bridges: (keeper) => `bridges to ${keeper}`,
+  connects: (keeper) => `connects with ${keeper}`,
+}
+
+/** Everything that it gives, the weightiest first, each once. */
+function gifts(
+  { reflectance, reasons, table }: LineOf,
+  finishes: readonly NamedFinish[],
+): string[] {
+  const { hueDeg } = undertoneOf(DAYLIGHT, reflectance)
+  const taken = takenUp(reflectance, finishes).map(
+    ({ name }) => `takes up the ${hueNameAmongKind(hueDeg)} of ${name}`,
+  )
+  const pairs = GOOD_PAIRINGS.flatMap((pairing) =>
+    table
+      .filter(({ cells }) => cells.every(({ judged }) => judged.pairing === pairing))
+      .map(({ name }) => GIVES[pairing]!(name)),
+  )
+  // That it shares a lean is said by what it shares it with.
+  const others = reasons.filter((words) => !words.startsWith('shares the undertone'))
+  return [...new Set([...taken.slice(0, 1), ...others, ...pairs, ...taken.slice(1)])]
 }
 
 /**
- * One line on a ranked colour, of its own: what it is and gives, and what it is weakest beside.
+ * One line on each of some ranked colours, of its own: what it is and gives, and what it is weakest beside. Of all that
+ * could be said of one, what was said least so far is said.
  *
  * @param lights names of the room's lights, as the ranking counts them
  */
-export function proposalLine(
-  reflectance: Reflectance,
-  { chance, finish, light, reasons }: Pick<RankedRow, 'chance' | 'finish' | 'light' | 'reasons'>,
-  { finishes, rules }: AskedRoom,
+export function proposalLines(
+  colours: readonly LineOf[],
+  { finishes, rules }: Pick<AskedRoom, 'finishes' | 'rules'>,
   lights: readonly string[],
-): ProposalLine {
-  const { drawn } = seenWords(DAYLIGHT, reflectance, rules)
-  const family = drawn.split(';')[0]!
-  const lrv = Math.round(lrvPercent(reflectance))
-  const taken = takenUp(reflectance, finishes)
-  const { hueDeg } = undertoneOf(DAYLIGHT, reflectance)
-  const lean = taken && `takes up the ${hueNameAmongKind(hueDeg)} of ${partOf(taken)}`
-  // That it shares a lean is said by what it shares it with.
-  const others = reasons.filter((words) => !(taken && words.startsWith('shares the undertone')))
-  const gives = [lean, ...others.slice(0, lean ? 1 : 2)].filter(Boolean).join(', ')
-  const weak = finishes[finish]!
-  return {
-    gives: `${capital(family)}, LRV ${lrv}${gives && `: ${gives}`}`,
-    weakest: `weakest beside ${partOf(weak)} ${lights[light]!}: ${judgementOf(chance)}`,
-  }
+): ProposalLine[] {
+  const times = new Map<string, number>()
+  return colours.map((colour) => {
+    const { drawn } = seenWords(DAYLIGHT, colour.reflectance, rules)
+    const family = drawn.split(';')[0]!
+    const lrv = Math.round(lrvPercent(colour.reflectance))
+    const said = (words: string): number => times.get(words) ?? 0
+    const gift = gifts(colour, finishes).reduce<string | null>(
+      (p, q) => (p !== null && said(p) <= said(q) ? p : q),
+      null,
+    )
+    if (gift !== null) times.set(gift, said(gift) + 1)
+    return {
+      gives: `${capital(family)}, LRV ${lrv}${gift === null ? '' : `, ${gift}`}`,
+      weakest: `weakest beside ${partOf(finishes[colour.finish]!, finishes)} ${lights[colour.light]!}`,
+    }
+  })
 }
 
-const partOf = ({ name, part }: NamedFinish): string =>
-  part.toLowerCase() === 'all' || part.toLowerCase() === name.toLowerCase()
-    ? name
-    : `${name} (${part})`
+/** A finish by its keeper, and by its part where the keeper has several. */
+const partOf = ({ keeperId, name, part }: NamedFinish, all: readonly NamedFinish[]): string =>
+  all.filter((other) => other.keeperId === keeperId).length > 1 ? `${name} (${part})` : name
 
 const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1)

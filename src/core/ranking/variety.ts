@@ -15,7 +15,7 @@ export const STRIP_STEP = 4
  * up to so many: ten of a kind are no choice.
  */
 const SAME_DEPTH = { costs: 0.012, upTo: 4 } as const
-const SAME_LEAN = { costs: 0.01, upTo: 4 } as const
+const SAME_LEAN = { costs: 0.02, upTo: 5 } as const
 
 /** What is worth laying out: where anything works, nothing that is a firm no, however much else speaks for it. */
 const worthLayingOut = (ranked: readonly RankedRow[]): readonly RankedRow[] =>

@@ -1,4 +1,10 @@
-import { hueNameAmongKind, NO_LEAN_BELOW, type HueName } from './hue-name'
+import {
+  AMONG_KIND_BELOW,
+  hueName,
+  hueNameAmongKind,
+  NO_LEAN_BELOW,
+  type HueName,
+} from './hue-name'
 import { hueDegOf, leaning, type Undertone } from './undertone'
 
 /** A tone: the lean that colours of rising intensity share; "quiet" where they have next to none. */
@@ -29,7 +35,8 @@ export function toneOf(colours: readonly Undertone[]): {
   const of = (axis: 'j' | 'a' | 'b'): number =>
     colours.reduce((sum, each) => sum + each[axis], 0) / Math.max(1, colours.length)
   const mean = leaning(of('j'), of('a'), of('b'))
-  return { tone: mean.c < QUIET_BELOW ? 'quiet' : hueNameAmongKind(mean.hueDeg), mean }
+  const name = mean.c < AMONG_KIND_BELOW ? hueNameAmongKind : hueName
+  return { tone: mean.c < QUIET_BELOW ? 'quiet' : name(mean.hueDeg), mean }
 }
 
 // Pink begins before the circle does.

@@ -1,6 +1,7 @@
 'use client'
 
 import { useMemo, useState } from 'react'
+import { WHITE_CARD } from '@/core/colour/appearance'
 import type { Reflectance } from '@/core/colour/spectrum'
 import { LEANS, type LeanWord } from '@/core/record/look'
 import { COMPARATORS } from '@/core/undertone/comparators'
@@ -99,34 +100,41 @@ export function Beside({
   const model = own && said && leanBeside(own, said)
   return (
     <section aria-label="Paint beside paint" className="flex flex-col gap-3">
-      <div className="border border-rule bg-paper p-5">
-        <div className="flex h-56">
-          <div className="relative h-full flex-[2]">
-            <RelitPatch
-              reflectance={main.reflectance}
-              label={main.label}
-              className="h-full w-full"
-            />
-            {cover && (
-              <div className="absolute inset-x-[28%] inset-y-[22%]">
-                <RelitPatch
-                  reflectance={cover.reflectance}
-                  label={`${cover.name}, laid over it`}
-                  className="h-full w-full"
-                />
-              </div>
-            )}
+      <div>
+        <div className="relative p-5">
+          <RelitPatch
+            reflectance={WHITE_CARD}
+            label="white card"
+            className="absolute! inset-0 h-full w-full"
+          />
+          <div className="relative flex h-52">
+            <div className="relative h-full flex-[2]">
+              <RelitPatch
+                reflectance={main.reflectance}
+                label={main.label}
+                className="h-full w-full"
+              />
+              {cover && (
+                <div className="absolute inset-x-[28%] inset-y-[22%]">
+                  <RelitPatch
+                    reflectance={cover.reflectance}
+                    label={`${cover.name}, laid over it`}
+                    className="h-full w-full"
+                  />
+                </div>
+              )}
+            </div>
+            {others.map(({ id, label, reflectance }) => (
+              <RelitPatch
+                key={id}
+                reflectance={reflectance}
+                label={label}
+                className="h-full flex-1"
+              />
+            ))}
           </div>
-          {others.map(({ id, label, reflectance }) => (
-            <RelitPatch
-              key={id}
-              reflectance={reflectance}
-              label={label}
-              className="h-full flex-1"
-            />
-          ))}
         </div>
-        <ul className="flex pt-1 text-fine">
+        <ul className="flex px-5 pt-1 text-fine">
           <li className="min-w-0 flex-[2] pr-2 font-medium">{main.label}</li>
           {others.map(({ id, label }) => (
             <li key={id} className="min-w-0 flex-1 pr-2">

@@ -4,7 +4,8 @@ import { useMemo } from 'react'
 import { judgementOf } from '@/core/pairing/chance'
 import { atStrength } from '@/core/paint/strength'
 import { rankedRoomOf } from '@/core/ranking/asked-room'
-import { proposalLine } from '@/core/ranking/proposal-line'
+import { pairingTable } from '@/core/ranking/pairing-table'
+import { proposalLines } from '@/core/ranking/proposal-line'
 import { leanOf, leanWords, type Lean } from '@/core/undertone/lean'
 import type { AtStrength, FirstRanked } from '@/workers/rank-protocol'
 import type { RankedFor } from '../deck/room-ranking'
@@ -38,6 +39,7 @@ export function FirstTen({
   readonly onLean: (lean: Lean, out: boolean) => void
 }) {
   const { first, done, failed } = ranking
+  const lean = decks && picked ? leanOf(decks.undertoneOf(picked.place)) : null
   if (room.finishes.length === 0 || room.lights.length === 0)
     return (
       <p className="text-small">
@@ -46,7 +48,7 @@ export function FirstTen({
     )
   return (
     <section aria-label="First ten" className="flex min-h-0 flex-col">
-      <div className="flex min-h-8 items-baseline justify-between gap-3">
+      <div className="flex min-h-9 items-center gap-4">
         <h2 className="text-title">First ten</h2>
         <span role="status" className="text-fine text-dim">
           {failed
@@ -57,6 +59,18 @@ export function FirstTen({
           <TextKey onClick={ranking.again}>Rank again</TextKey>
         ) : (
           done !== null && <TextKey onClick={ranking.stop}>Stop</TextKey>
+        )}
+        {decks && picked && (
+          <span className="ml-auto flex gap-3">
+            <TextKey className="text-fine" onClick={() => onMoreLike(picked)}>
+              More like this
+            </TextKey>
+            {lean && (
+              <TextKey className="text-fine" onClick={() => onLean(lean, true)}>
+                None of this lean ({leanWords(lean)})
+              </TextKey>
+            )}
+          </span>
         )}
       </div>
       {first?.compromise && decks && (
@@ -100,77 +114,59 @@ function Lines({
   room,
   picked,
   onPick,
-  onMoreLike,
-  onLean,
 }: {
   readonly decks: ListedDecks
   readonly first: FirstRanked
   readonly room: RankedFor
   readonly picked: AtStrength | null
   readonly onPick: (colour: AtStrength) => void
-  readonly onMoreLike: (colour: AtStrength) => void
-  readonly onLean: (lean: Lean, out: boolean) => void
 }) {
   const { roomDay } = useLight()
-  const lights = useMemo(
-    () => rankedRoomOf(room, roomDay).lights.map(({ name }) => name),
-    [room, roomDay],
-  )
+  const lines = useMemo(() => {
+    const colours = first.laidOut.map((each) => {
+      const { whiteBase, source } = decks.colours[each.place]!
+      const reflectance = atStrength(
+        decks.reflectanceOf(each.place),
+        whiteBase,
+        each.strengthPercent,
+      )
+      return { ...each, reflectance, table: pairingTable(room, roomDay, reflectance, source) }
+    })
+    const lights = rankedRoomOf(room, roomDay).lights.map(({ name }) => name)
+    const said = proposalLines(colours, room, lights)
+    return colours.map((each, i) => ({ ...each, ...said[i]! }))
+  }, [decks, first, room, roomDay])
   return (
     <ol className="min-h-0 flex-1">
-      {first.laidOut.map((each) => {
+      {lines.map((each) => {
+        const { reflectance, gives, weakest } = each
         const colour = decks.colours[each.place]!
-        const reflectance = atStrength(
-          decks.reflectanceOf(each.place),
-          colour.whiteBase,
-          each.strengthPercent,
-        )
-        const { gives, weakest } = proposalLine(reflectance, each, room, lights)
         const isPicked = picked?.place === each.place
-        const lean = leanOf(decks.undertoneOf(each.place))
         return (
-          <li
-            key={each.place}
-            className={`relative flex border-b border-rule ${isPicked ? 'bg-mist' : ''}`}
-          >
+          <li key={each.place} className={`border-b border-rule ${isPicked ? 'bg-mist' : ''}`}>
             <button
               type="button"
               aria-pressed={isPicked}
-              className="flex min-h-14 min-w-0 flex-1 items-stretch gap-2 text-left hover:bg-mist"
+              className="flex min-h-14 w-full items-stretch gap-2 text-left hover:bg-mist"
               onClick={() => onPick(each)}
             >
               <RelitPatch reflectance={reflectance} className="w-16 shrink-0" />
               <span className="min-w-0 flex-1 py-0.5 text-fine">
-                <span className="flex items-center gap-1 text-small font-medium">
+                <span className="flex items-center gap-1 text-small">
                   <JudgementMark judgement={judgementOf(each.chance)} />
-                  <span className="truncate">
+                  <span className="min-w-0 flex-1 truncate font-medium">
                     {colour.name} {colour.code}, {each.strengthPercent} %
                   </span>
+                  <span className="shrink-0">{judgementOf(each.chance)}</span>
                 </span>
-                <span className="block">{gives}</span>
-                <span className="block text-dim">{weakest}</span>
+                <span className="block truncate" title={gives}>
+                  {gives}
+                </span>
+                <span className="block truncate text-dim" title={weakest}>
+                  {weakest}
+                </span>
               </span>
             </button>
-            <span className="flex shrink-0 flex-col justify-center">
-              <button
-                type="button"
-                className="min-h-7 px-1 text-right text-fine underline underline-offset-4"
-                aria-label={`More like ${colour.name}`}
-                onClick={() => onMoreLike(each)}
-              >
-                More like this
-              </button>
-              {lean && (
-                <button
-                  type="button"
-                  className="min-h-7 px-1 text-right text-fine underline underline-offset-4"
-                  aria-label={`None of the lean of ${colour.name}: no ${leanWords(lean)}`}
-                  onClick={() => onLean(lean, true)}
-                >
-                  None of this lean
-                </button>
-              )}
-            </span>
           </li>
         )
       })}

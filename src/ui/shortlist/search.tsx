@@ -23,7 +23,7 @@ export function Search({
     input.current?.blur()
   }
   return (
-    <div className="relative w-56">
+    <div className="relative mb-1 w-48">
       <label htmlFor="deck-search" className="sr-only">
         Code or name
       </label>

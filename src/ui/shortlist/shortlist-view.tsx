@@ -15,7 +15,7 @@ import { undertoneOf } from '@/core/undertone/undertone'
 import { differenceWords } from '@/core/undertone/difference-words'
 import { DAYLIGHT } from '@/core/undertone/daylight'
 import type { DeckName } from '@/workers/fetch-deck'
-import type { AtStrength } from '@/workers/rank-protocol'
+import type { AtStrength, FirstRanked } from '@/workers/rank-protocol'
 import { lookLight } from '../bench/bench-model'
 import { useRankedFor } from '../deck/use-ranked-for'
 import { useKeys } from '../keys/use-keys'
@@ -172,13 +172,12 @@ export function ShortlistView(props: Props) {
   return (
     <main className="flex min-h-0 flex-1 max-lg:flex-col max-lg:overflow-y-auto">
       <div className="flex min-h-0 min-w-0 flex-1 flex-col max-lg:min-h-[34rem]">
-        <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-2">
+        <div className="flex min-h-14 flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-1">
           {decks && at ? (
             <AtHand {...{ decks, at, visitId, roomId }} onTake={takeUp} candidates={candidates} />
           ) : (
             <h1 className="flex-1 text-title">From the decks to three</h1>
           )}
-          <Search decks={decks} onPick={(place) => pick({ place, strengthPercent: 100 })} />
         </div>
         <Tabs.Root
           value={at || part === 'proposed' ? part : 'tones'}
@@ -186,22 +185,22 @@ export function ShortlistView(props: Props) {
           activationMode="manual"
           className="flex min-h-0 flex-1 flex-col"
         >
-          <Tabs.List
-            aria-label="The colour at hand"
-            className="flex gap-5 overflow-x-auto border-b border-rule px-4"
-          >
-            {(Object.keys(PARTS) as Part[]).map((each) => (
-              <Tabs.Trigger
-                key={each}
-                value={each}
-                disabled={!at && each !== 'tones' && each !== 'proposed'}
-                className="min-h-11 border-b-2 border-transparent text-small whitespace-nowrap disabled:text-dim data-[state=active]:border-ink data-[state=active]:font-semibold"
-              >
-                {PARTS[each]}
-                {each === 'proposed' && ` ${proposedHere.length}`}
-              </Tabs.Trigger>
-            ))}
-          </Tabs.List>
+          <div className="flex flex-wrap items-end justify-between gap-x-4 border-b border-rule px-4">
+            <Tabs.List aria-label="The colour at hand" className="flex gap-5 overflow-x-auto">
+              {(Object.keys(PARTS) as Part[]).map((each) => (
+                <Tabs.Trigger
+                  key={each}
+                  value={each}
+                  disabled={!at && each !== 'tones' && each !== 'proposed'}
+                  className="min-h-11 border-b-2 border-transparent text-small whitespace-nowrap disabled:text-dim data-[state=active]:border-ink data-[state=active]:font-semibold"
+                >
+                  {PARTS[each]}
+                  {each === 'proposed' && ` ${proposedHere.length}`}
+                </Tabs.Trigger>
+              ))}
+            </Tabs.List>
+            <Search decks={decks} onPick={(place) => pick({ place, strengthPercent: 100 })} />
+          </div>
           <Tabs.Content
             value="tones"
             className="min-h-0 flex-1 overflow-y-auto px-4 py-2 focus-visible:outline-offset-[-3px]"
@@ -227,6 +226,7 @@ export function ShortlistView(props: Props) {
           {decks && at && (
             <ColourParts
               {...{ decks, names, at, room, part, candidates, visitId, roomId, without }}
+              first={ranking.first}
               onPick={pick}
               onTake={takeUp}
             />
@@ -354,10 +354,12 @@ function ColourParts({
   visitId,
   roomId,
   without,
+  first,
   onPick,
   onTake,
 }: {
   readonly decks: ListedDecks
+  readonly first: FirstRanked | null
   readonly names: readonly DeckName[]
   readonly at: AtStrength
   readonly room: ReturnType<typeof useRankedFor>
@@ -381,7 +383,7 @@ function ColourParts({
   const candidate = candidates.find(
     (each) => each.deckColourId === colour.id && each.strengthPercent === at.strengthPercent,
   )
-  const deciding = useMemo(() => decidingParts(room), [room])
+  const deciding = useMemo(() => decidingParts(room, first), [room, first])
   const swatch = (place: number) => ({
     id: String(place),
     label: `${decks.colours[place]!.name} ${decks.colours[place]!.code}`,

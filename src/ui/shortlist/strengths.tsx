@@ -14,8 +14,7 @@ import {
 } from '@/core/paint/strength'
 import type { NamedFinish } from '@/core/ranking/asked-room'
 import { baseCastWords, halfTintWords, strengthEffect } from '@/core/undertone/strength-effect'
-import { usePainter } from '../light-bar/light-context'
-import { useLight } from '../light-bar/light-context'
+import { useLight, usePainter } from '../light-bar/light-context'
 import { colourIn } from '../swatch/painter'
 import { RelitPatch } from '../swatch/relit-patch'
 import type { ListedAt } from './listed-decks'
@@ -55,35 +54,14 @@ export function Strengths({
   )
   return (
     <section aria-label="Strength" className="flex flex-col gap-2">
-      {!reason && (
-        <>
-          <StrengthBand {...{ full, whiteBase, most }} />
-          {deciding.length > 0 && (
-            <div className="-mt-2 flex h-10">
-              {deciding.map((part) => (
-                <span
-                  key={part.part}
-                  className="h-full"
-                  style={{ flexGrow: part.shows, flexBasis: 0 }}
-                >
-                  <RelitPatch
-                    reflectance={part.reflectance}
-                    label={`${part.name}, ${part.part}`}
-                    className="h-full w-full"
-                  />
-                </span>
-              ))}
-            </div>
-          )}
-        </>
-      )}
-      <ol className="flex flex-wrap">
+      {!reason && <StrengthBand {...{ full, whiteBase, most }} />}
+      <ol className={`flex flex-wrap ${reason ? '' : '-mt-2'}`}>
         {rungs.map((percent) => {
           const mixed = atStrength(full, whiteBase, percent)
           const effect = prepared && strengthEffect(prepared, full, mixed)
           const film = dryFilm(full, whiteBase, base, percent)
           return (
-            <li key={percent} className="flex min-w-32 flex-1 flex-col">
+            <li key={percent} className="flex min-w-28 flex-1 flex-col">
               <button
                 type="button"
                 aria-pressed={percent === atPercent}
@@ -91,8 +69,9 @@ export function Strengths({
                 className="focus-visible:z-10 focus-visible:outline-offset-[-4px]"
                 onClick={() => onShow(percent)}
               >
-                <RelitPatch reflectance={mixed} className="h-24 w-full" />
+                <RelitPatch reflectance={mixed} className="h-20 w-full" />
               </button>
+              <Deciding parts={deciding} />
               <div className="flex flex-1 flex-col gap-1 py-1 pr-2 text-fine">
                 <span className={percent === atPercent ? 'font-semibold' : 'font-medium'}>
                   {bothPhrasings(percent)}
@@ -143,6 +122,24 @@ export function Strengths({
         </p>
       )}
     </section>
+  )
+}
+
+/** The keeper that decides, touching each rung. */
+function Deciding({ parts }: { readonly parts: readonly NamedFinish[] }) {
+  if (parts.length === 0) return null
+  return (
+    <div className="flex h-8">
+      {parts.map(({ part, name, shows, reflectance }) => (
+        <span key={part} className="h-full" style={{ flexGrow: shows, flexBasis: 0 }}>
+          <RelitPatch
+            reflectance={reflectance}
+            label={`${name}, ${part}`}
+            className="h-full w-full"
+          />
+        </span>
+      ))}
+    </div>
   )
 }
 
@@ -232,7 +229,7 @@ function StrengthBand({
         ref={canvas}
         role="img"
         aria-label={`Every strength from ${LEAST} to ${most} per cent`}
-        className="block h-20 w-full"
+        className="block h-14 w-full"
         style={{ imageRendering: 'pixelated' }}
       />
     </div>

@@ -203,7 +203,7 @@ export function ToneBands({
       aria-orientation="horizontal"
       aria-activedescendant={at && `strip-${at.strip.deck.id}-${at.strip.strip}`}
       tabIndex={0}
-      className="relative h-52 overflow-x-auto overflow-y-hidden focus-visible:outline-offset-0"
+      className="group relative h-52 overflow-x-auto overflow-y-hidden focus-visible:outline-offset-0"
       onKeyDown={onKeyDown}
       onFocus={() => at && onHover(at.strip)}
     >
@@ -224,7 +224,7 @@ export function ToneBands({
               tabIndex={-1}
               aria-selected={strip === chosen}
               aria-label={`${strip.strip}, ${strip.tone}, ${isFull ? 'fits' : 'folded'}`}
-              className={`absolute top-0 h-full cursor-pointer ${isActive || strip === chosen ? 'border-b-4 border-ink' : ''}`}
+              className={`absolute top-0 h-full cursor-pointer ${strip === chosen ? 'border-b-4 border-ink' : isActive ? 'border-ink group-focus-visible:border-b-4' : ''}`}
               style={{ left, width: wide }}
               onMouseEnter={() => onHover(strip)}
               onClick={() => {

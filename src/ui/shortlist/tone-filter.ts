@@ -57,12 +57,14 @@ export function isAskedFor(
   return family === null || familyOf(decks.undertoneOf(place), lrv, rules).kind === family
 }
 
+// A colour may be worth so much less than the best of the decks and still be at home in the room.
+const LESS_THAN_BEST = 0.15
 // Where nothing works with all that stays, so many of a hundred stand for what fits best.
 const BEST_SHARE = 0.1
 
 /**
- * Which colours fit the room: they work with all that stays, at some strength, and their lean is not out. Where none does,
- * the best tenth stands for them.
+ * Which colours fit the room: at some strength they work with all that stays, are worth hardly less than the best, and their
+ * lean is not out. Where none works, the best tenth stands for them.
  */
 export function fittingPlaces(
   decks: ListedDecks,
@@ -70,18 +72,17 @@ export function fittingPlaces(
   without: readonly Lean[],
 ): Uint8Array {
   const count = decks.colours.length
+  const open = Array.from({ length: count }, (_, place) => place).filter(
+    (place) => without.length === 0 || !isRuledOut(without, decks.undertoneOf(place)),
+  )
+  const works = open.filter((place) => isGood(whole.weighed[place]!))
+  const worths = open.map((place) => whole.worths[place]!).sort((p, q) => q - p)
+  const least =
+    works.length > 0
+      ? Math.max(...works.map((place) => whole.worths[place]!)) - LESS_THAN_BEST
+      : (worths[Math.floor(open.length * BEST_SHARE)] ?? -Infinity)
   const fits = new Uint8Array(count)
-  const isOpen = (place: number): boolean =>
-    without.length === 0 || !isRuledOut(without, decks.undertoneOf(place))
-  let any = false
-  for (let place = 0; place < count; place++)
-    if (isGood(whole.weighed[place]!) && isOpen(place)) {
-      fits[place] = 1
-      any = true
-    }
-  if (any) return fits
-  const least = [...whole.worths].sort((p, q) => q - p)[Math.floor(count * BEST_SHARE)] ?? -Infinity
-  for (let place = 0; place < count; place++)
-    if (whole.worths[place]! >= least && isOpen(place)) fits[place] = 1
+  for (const place of works.length > 0 ? works : open)
+    if (whole.worths[place]! >= least) fits[place] = 1
   return fits
 }

@@ -25,7 +25,7 @@ const NEIGHBOUR = 9
 /** Tone first, then intensity: the room's tones as bands, the chosen tone's strips as large swatches. */
 export function Tones({
   decks,
-  ranking: { whole },
+  ranking: { first, whole },
   room,
   without,
   picked,
@@ -87,7 +87,7 @@ export function Tones({
     return own ? [own, ...rest] : rest
     // eslint-disable-next-line react-hooks/exhaustive-deps -- worthOf hangs on whole alone
   }, [strips, unfolded, fits, whole])
-  const deciding = useMemo(() => decidingParts(room), [room])
+  const deciding = useMemo(() => decidingParts(room, first), [room, first])
   const trim = room.finishes.find(({ role }) => role.trim === 1) ?? null
   return (
     <div className="flex flex-col gap-2">
