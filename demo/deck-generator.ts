@@ -7,7 +7,7 @@ import {
   outsideReflectance,
 } from '../src/core/paint/kubelka-munk'
 import { labD65 } from '../src/core/paint/reading'
-import type { DeckCsvColour } from '../src/formats/deck-csv'
+import type { WrittenColour } from '../src/formats/write-deck'
 import type { Base } from '../src/core/paint/strength'
 import { inventedNames } from './invented-names'
 import { seededRandom } from '../src/core/seeded-random'
@@ -47,7 +47,7 @@ const STRIP_LIGHTNESS = [93.2, 89.5, 84.5, 77.5, 68.5, 57, 44, 31]
 const STRIP_BASES: Base[] = ['white', 'white', 'white', 'white', 'white', 'mid', 'deep', 'clear']
 
 /** The invented deck: 150 strips of eight, about 1,200 colours, the same for every run. */
-export function generateDeck(): DeckCsvColour[] {
+export function generateDeck(): WrittenColour[] {
   const random = seededRandom(SEED)
   const strips = [...neutralTones(random), ...clearTones(random)]
   const names = inventedNames(random, strips.length * STRIP_LIGHTNESS.length)

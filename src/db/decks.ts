@@ -68,6 +68,8 @@ export interface NewDeckColour {
   readonly printedLrvPercent?: number | null
   readonly sheens?: readonly Sheen[] | null
   readonly mayBeRefused?: boolean
+  /** The reflectance behind its reading as a model found it: 36 little-endian floats. */
+  readonly bands?: { readonly of: string; readonly bytes: Uint8Array }
 }
 
 const SELECT_DECK = `select id, maker, name, white_base_l as "whiteBaseL",
@@ -127,7 +129,7 @@ export async function addDeckColours(
   colours: readonly NewDeckColour[],
 ): Promise<void> {
   const rows = colours.map(
-    ({ code, name, strip, base, reading, printedLrvPercent, sheens, mayBeRefused }) => ({
+    ({ code, name, strip, base, reading, printedLrvPercent, sheens, mayBeRefused, bands }) => ({
       id: randomUUID(),
       code,
       name,
@@ -147,24 +149,27 @@ export async function addDeckColours(
       printed_lrv: printedLrvPercent ?? null,
       sheens: sheens ?? null,
       may_be_refused: mayBeRefused ?? false,
+      bands: bands ? Buffer.from(bands.bytes).toString('base64') : null,
+      bands_model: bands?.of ?? null,
     }),
   )
   await db.query(
     `insert into deck_colour (id, deck_id, code, name, strip, strip_position, base, reading_kind,
-       lab_l, lab_a, lab_b, hex, wavelengths_nm, reflectances, printed_lrv, sheens, may_be_refused)
+       lab_l, lab_a, lab_b, hex, wavelengths_nm, reflectances, printed_lrv, sheens, may_be_refused,
+       bands, bands_model)
      select id, $1, code, name, strip,
        coalesce((select max(strip_position) + 1 from deck_colour d
                  where d.deck_id = $1 and d.strip = c.strip), 0)
          + row_number() over (partition by strip order by place) - 1,
        base, reading_kind, lab_l, lab_a, lab_b, hex, wavelengths_nm, reflectances, printed_lrv,
-       nullif(sheens, 'null'::jsonb), may_be_refused
+       nullif(sheens, 'null'::jsonb), may_be_refused, decode(bands, 'base64'), bands_model
      from rows from (jsonb_to_recordset($2::jsonb) as (id uuid, code text, name text, strip text,
          base text, reading_kind text, lab_l double precision, lab_a double precision,
          lab_b double precision, hex text, wavelengths_nm double precision[],
          reflectances double precision[], printed_lrv double precision, sheens jsonb,
-         may_be_refused boolean)) with ordinality as c (id, code, name, strip, base, reading_kind,
+         may_be_refused boolean, bands text, bands_model text)) with ordinality as c (id, code, name, strip, base, reading_kind,
          lab_l, lab_a, lab_b, hex, wavelengths_nm, reflectances, printed_lrv, sheens,
-         may_be_refused, place)
+         may_be_refused, bands, bands_model, place)
      on conflict (deck_id, code) do nothing`,
     [deckId, JSON.stringify(rows)],
   )
@@ -250,4 +255,38 @@ export async function discardDeck(db: Db, deckId: string): Promise<void> {
 /** Throws away what imports left behind that were broken off. */
 export async function discardUnfinishedDecks(db: Db): Promise<void> {
   await db.query(`delete from deck where status = 'importing'`)
+}
+
+const NamesakeRow = DeckColourColumns.extend({ maker: z.string(), deckName: z.string() }).transform(
+  ({ maker, deckName, ...colour }) => ({ maker, deckName, ...deckColourFromColumns(colour) }),
+)
+export type Namesake = z.infer<typeof NamesakeRow>
+
+/** Names that colours of two decks share: how many, and the first few pairs. */
+export async function listNamesakes(
+  db: Db,
+  most: number,
+): Promise<{ readonly count: number; readonly pairs: (readonly [Namesake, Namesake])[] }> {
+  const names = await many(
+    db,
+    z.object({ name: z.string(), count: z.number() }),
+    `select lower(d.name) as name, count(*) over () as count
+     from deck_colour d join deck k on k.id = d.deck_id and k.status = 'ready'
+     group by lower(d.name) having count(distinct d.deck_id) > 1 order by 1 limit $1`,
+    [most],
+  )
+  const rows = await many(
+    db,
+    NamesakeRow,
+    `select ${DECK_COLOUR_COLUMNS}, k.maker, k.name as "deckName"
+     from deck_colour d join deck k on k.id = d.deck_id and k.status = 'ready'
+     where lower(d.name) = any($1::text[]) order by lower(d.name), k.added_at, k.id, d.code`,
+    [names.map(({ name }) => name)],
+  )
+  const pairs = names.flatMap(({ name }): (readonly [Namesake, Namesake])[] => {
+    const own = rows.filter((row) => row.name.toLowerCase() === name)
+    const other = own.find(({ deckId }) => deckId !== own[0]?.deckId)
+    return own[0] && other ? [[own[0], other]] : []
+  })
+  return { count: names[0]?.count ?? 0, pairs }
 }

@@ -4,7 +4,7 @@ import { forDaylight, type MeasuredForName } from '../core/paint/measured-for'
 import { reflectanceOfReading, type KeptReading } from '../core/paint/reading'
 import { ImpossibleColourError } from '../core/paint/smoothest-reflectance'
 import { keywordsOf, nameByWhite, namedIn, type Keywords } from './cgats-keywords'
-import type { LineError } from './deck-csv'
+import type { DeckRow, DeckTable, LineError } from '../core/deck/deck-file'
 import {
   askedFor,
   isPercent,
@@ -112,7 +112,52 @@ function tablesOf(
   )
 }
 
+/**
+ * The same file as one table of cells, every field a column: for a deck, whose columns a person maps. Of several tables
+ * each row has the cells of its own.
+ */
+export function cgatsTable(
+  text: string,
+):
+  | { readonly ok: true; readonly table: DeckTable }
+  | { readonly ok: false; readonly errors: readonly LineError[] } {
+  const lines = text
+    .replace(/^\uFEFF/, '')
+    .split(/\r\n|\n|\r/)
+    .map((line) => line.replace(/^\s*#.*$/, ''))
+  const found = tablesOf(lines)
+  if (!('tables' in found))
+    return 'errors' in found
+      ? { ok: false, errors: found.errors }
+      : { ok: false, errors: [{ line: 1, message: 'Expected a CGATS file.' }] }
+  const keywords = keywordsOf(lines.slice(0, found.headTo))
+  const columns = [...new Set(found.tables.flatMap(({ format }) => format.fields))]
+  const rows = found.tables.flatMap(({ format, rows }) =>
+    rows.map(({ line, fields }): DeckRow => {
+      // A row that is not as wide as its table says is told so where it is read.
+      if (fields.length !== format.width || found.tables.length === 1)
+        return { line, cells: fields }
+      const cells = columns.map((column) => fields[format.fields.indexOf(column)] ?? '')
+      return { line, cells }
+    }),
+  )
+  if (rows.length === 0)
+    return {
+      ok: false,
+      errors: [{ line: found.headTo, message: 'Expected at least one colour, got none.' }],
+    }
+  const named = namedIn(keywords)
+  if (named && typeof named !== 'string')
+    return { ok: false, errors: [{ line: 1, message: named.message }] }
+  return {
+    ok: true,
+    table: { format: 'CGATS', columns, rows, measuredFor: named, scale: keywords.scale },
+  }
+}
+
 interface Format {
+  /** Its fields as they are written. */
+  readonly fields: readonly string[]
   readonly width: number
   readonly name: number
   /** Columns of L*, a* and b*, and of X, Y and Z; null where there are none. */
@@ -140,6 +185,7 @@ function formatOf(lines: readonly string[]): Format | string {
   const twice = bands.find(({ nm }, i) => nm === bands[i - 1]?.nm)
   if (twice) return `Expected each wavelength once, got ${twice.nm} nm twice.`
   return {
+    fields: lines.flatMap(fieldsOf),
     width: fields.length,
     name: NAME_FIELDS.map((name) => fields.indexOf(name)).find((i) => i >= 0) ?? -1,
     lab,

@@ -1,6 +1,6 @@
 import { isMeasuredFor, type MeasuredForName } from '../core/paint/measured-for'
 import type { KeptReading } from '../core/paint/reading'
-import type { LineError } from './deck-csv'
+import type { LineError } from '../core/deck/deck-file'
 
 /** One colour of a measurement file, as this application keeps it. */
 export interface MeasuredColour {

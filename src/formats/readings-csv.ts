@@ -2,7 +2,7 @@ import Papa from 'papaparse'
 import type { KeptReading } from '../core/paint/reading'
 import { isMeasuredFor, OWN } from '../core/paint/measured-for'
 import { readTyped } from '../core/paint/typed-reading'
-import type { LineError } from './deck-csv'
+import type { LineError } from '../core/deck/deck-file'
 import {
   askedFor,
   LIGHT_QUESTION,
@@ -61,7 +61,8 @@ export function writeReadingsCsv(readings: readonly ExportedReading[]): string {
   })
 }
 
-const spectrumCell = ({
+/** A spectrum in one cell: "400 0.310000; 410 0.320000". */
+export const spectrumCell = ({
   wavelengthsNm,
   reflectance,
 }: Extract<KeptReading, { kind: 'spectral' }>): string =>

@@ -1,7 +1,9 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import type { Lab } from '../core/colour/lab'
-import { readDeckCsv, type DeckCsvColour } from './deck-csv'
+import { guessMapping } from '../core/deck/deck-mapping'
+import { openDeckTable } from './deck-table'
+import { readWholeDeck, type DeckColour } from './read-deck'
 
 /** The invented range that comes with the application. */
 export const SHIPPED_DECK = {
@@ -12,9 +14,11 @@ export const SHIPPED_DECK = {
 } as const
 
 /** Its colours, strips lightest first. */
-export function shippedColours(): readonly DeckCsvColour[] {
+export function shippedColours(): readonly DeckColour[] {
   const file = join(/* turbopackIgnore: true */ process.cwd(), 'demo/deck.csv')
-  const csv = readDeckCsv(readFileSync(file))
-  if (!csv.ok) throw new Error(`${file}: ${JSON.stringify(csv.errors)}`)
-  return csv.colours
+  const opened = openDeckTable(readFileSync(file))
+  if (!opened.ok) throw new Error(`${file}: ${JSON.stringify(opened.errors)}`)
+  const { colours, errors } = readWholeDeck(opened.table, guessMapping(opened.table))
+  if (errors.length > 0) throw new Error(`${file}: ${JSON.stringify(errors)}`)
+  return colours
 }

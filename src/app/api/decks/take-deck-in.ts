@@ -1,7 +1,17 @@
+import { setImmediate } from 'node:timers/promises'
 import { z } from 'zod'
+import { bandsOf } from '@/app/_load/deck-bands'
 import { apply } from '@/commands/apply'
 import type { Answer } from '@/commands/kinds'
-import { discardDeck, layDeckIn, type NewDeck, type NewDeckColour } from '@/db/decks'
+import { MODEL_VERSION } from '@/core/model-version'
+import {
+  addDeckColours,
+  beginDeck,
+  COLOURS_AT_A_TIME,
+  discardDeck,
+  type NewDeck,
+  type NewDeckColour,
+} from '@/db/decks'
 import { openDb } from '@/db/store'
 
 /** Who takes a deck in. Its ids are made where the hand is: sent again, it is the same deck. */
@@ -13,6 +23,23 @@ export const HandIn = z.object({
   madeAt: z.iso.datetime({ offset: true }),
 })
 
+// Finding so many spectra takes some ten milliseconds; others are served in between.
+const FOUND_AT_A_TIME = 250
+
+/** Adds colours to a deck that is on its way, each with the spectrum behind its reading. */
+export async function addWithBands(
+  deckId: string,
+  colours: readonly NewDeckColour[],
+): Promise<void> {
+  const found: NewDeckColour[] = []
+  for (let first = 0; first < colours.length; first += FOUND_AT_A_TIME) {
+    for (const colour of colours.slice(first, first + FOUND_AT_A_TIME))
+      found.push({ ...colour, bands: { of: MODEL_VERSION, bytes: bandsOf(colour.reading) } })
+    await setImmediate()
+  }
+  await addDeckColours(await openDb(), deckId, found)
+}
+
 /** Takes a deck in with all of its colours, or nothing of it: nothing either where whoever sent it has stopped waiting. */
 export async function takeDeckIn(
   { commandId, deckId, actor, device, madeAt }: z.infer<typeof HandIn>,
@@ -21,7 +48,9 @@ export async function takeDeckIn(
   signal: AbortSignal,
 ): Promise<Answer> {
   const db = await openDb()
-  await layDeckIn(db, deckId, deck, colours)
+  await beginDeck(db, deckId, deck)
+  for (let first = 0; first < colours.length && !signal.aborted; first += COLOURS_AT_A_TIME)
+    await addWithBands(deckId, colours.slice(first, first + COLOURS_AT_A_TIME))
   if (signal.aborted) {
     await discardDeck(db, deckId)
     return { ok: false, message: 'Stopped; nothing was taken in.' }
