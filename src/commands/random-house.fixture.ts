@@ -1,3 +1,4 @@
+import { HUE_NAMES } from '../core/undertone/hue-name'
 import { PROPOSAL_STATUSES } from '../core/record/proposal'
 import { VERDICTS } from '../core/record/verdict'
 import { brief, command, idOf, keeper, lamp, look, room, taking, window } from './house.fixture'
@@ -80,6 +81,14 @@ export function randomCommands(random: () => number, colourIds: readonly string[
           replaces: null,
         }),
       () => command(id, 'rule-out', { visitId, candidateId, reason: maybe(0.5) ? 'no' : null }),
+      () =>
+        command(id, 'rule-out-lean', {
+          visitId,
+          roomId,
+          lean: pick(HUE_NAMES),
+          strong: maybe(0.3),
+          out: maybe(0.7),
+        }),
       () => command(id, 'drop-candidate', { visitId, candidateId }),
       () => {
         const house = {

@@ -91,6 +91,10 @@ const CHANGES: readonly ((house: House) => { kind: KindName; payload: unknown })
       },
     }),
   (h) => some('rule-out', { visitId: h.visitId, candidateId: h.candidateId, reason: 'too green' }),
+  (h) =>
+    some('rule-out-lean', {
+      ...{ visitId: h.visitId, roomId: h.kitchenId, lean: 'pink', strong: false, out: true },
+    }),
   (h) => some('drop-candidate', { visitId: h.visitId, candidateId: h.candidateId }),
   (h) => some('keep-look', look(h, idOf(58))),
   (h) =>

@@ -303,11 +303,17 @@ const CASES: Readonly<Record<string, Readonly<Record<string, Args>>>> = {
   'paint/reading': {
     uncertaintyOf: [{ lean: 1, lightness: 2 }, true],
     sourceOf: [READING],
+    deckSource: [READING],
     reflectanceOfReading: [READING],
     extrapolatedBandsNm: [[400, 500, 600]],
     labD65: [GREY],
   },
   'paint/sheen': { inSheen: [GREY, 'satin', 'towards the window'] },
+  'paint/surface-sheen': {
+    sheenForSurface: ['walls', 'plain', { washed: true }],
+    sheenSays: ['walls', 'matt', { washed: true }],
+  },
+  'paint/white-base': { labWhiteBase: [[96, 0, 1]] },
   'paint/smoothest-reflectance': { smoothestReflectance: [XYZ, WEIGHTS] },
   'paint/strength': {
     mostStrengthPercent: ['white'],
@@ -364,6 +370,11 @@ const CASES: Readonly<Record<string, Readonly<Record<string, Args>>>> = {
 
 // Steps within a computation, whose arguments are made by the functions above and never by a caller.
 const WITHIN: readonly string[] = [
+  'colour/flat-appearance coneResponses',
+  'colour/flat-appearance conesOf',
+  'colour/flat-appearance correlate',
+  'colour/flat-appearance flatViewing',
+  'colour/flat-appearance foldedWeights',
   'colour/octave-table octaveNodes',
   'colour/octave-table tableThrough',
   'colour/octave-table octaveTable',

@@ -4,13 +4,12 @@ import type { HouseRoom } from '@/ui/shortlist/other-rooms'
 import { loadRoomBrief } from './paints'
 import { loadKeepersInRoom, loadRoomDays, loadVisit } from './visit-page'
 
-/** The other rooms of the house, as a colour is judged in each. */
-export async function loadOtherRooms(visitId: string, roomId: string): Promise<HouseRoom[]> {
+/** The rooms of the house, as a colour is judged in each. */
+export async function loadHouseRooms(visitId: string): Promise<HouseRoom[]> {
   const page = await loadVisit(visitId)
   const days = await loadRoomDays(page)
-  const others = page.rooms.filter(({ id }) => id !== roomId)
   return Promise.all(
-    others.map(async (room) => ({
+    page.rooms.map(async (room) => ({
       id: room.id,
       name: room.name,
       brief: await loadRoomBrief(page.visit, room),

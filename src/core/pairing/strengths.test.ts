@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { runs } from '../runs.fixture'
 import { DEFAULT_HOUSE_RULES } from '../advice/house-rules'
 import { KEEPER_KINDS, type KeeperKind } from './keeper-kind'
+import { chanceOf } from './pairing'
 import { roleOf } from './role'
 import { emptyStrengths, pairStrengths, type PairStrengths } from './strengths'
 import { emptySurface, fillSurface } from './surface'
@@ -51,6 +52,34 @@ test('no step of 0.1 unit in either colour moves a chance by more than 0.06', ()
     ),
     { numRuns: runs(2500) },
   )
+})
+
+test('a pair that is cut short never works less than it is said to, and its own chance is not under what was enough', () => {
+  const place = fc.tuple(number(8, 99), number(-20, 20), number(-20, 26))
+  const near = fc.tuple(number(-12, 12), number(-5, 5), number(-5, 5))
+  let cut = 0
+  fc.assert(
+    fc.property(
+      place,
+      near,
+      kind,
+      number(0.05, 0.95),
+      fc.boolean(),
+      (wall, by, kind, enough, shared) => {
+        const finish: Place = [wall[0] + by[0], wall[1] + by[1], wall[2] + by[2]]
+        const role = roleOf(kind, { pairs: shared ? 'shared' : DEFAULT_HOUSE_RULES.pairs })
+        const [w, f] = [wall, finish].map((at) => fillSurface(emptySurface(), ...at, 0.5, 0.5))
+        const whole = chanceOf(pairStrengths(w!, f!, role, emptyStrengths()), role)
+        const short = chanceOf(pairStrengths(w!, f!, role, emptyStrengths(), enough), role)
+        if (short === whole) return
+        cut++
+        expect(short).toBeGreaterThanOrEqual(enough)
+        expect(short).toBeLessThanOrEqual(whole + 1e-12)
+      },
+    ),
+    { numRuns: runs(2500) },
+  )
+  expect(cut).toBeGreaterThan(100)
 })
 
 // The monotonicities of a pair, at equal gates of the surfaces themselves. Steps stand for the last digits of a gradient

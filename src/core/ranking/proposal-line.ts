@@ -77,18 +77,25 @@ export function proposalLines(
   lights: readonly string[],
 ): ProposalLine[] {
   const times = new Map<string, number>()
+  const lines = new Set<string>()
   return colours.map((colour) => {
     const { drawn } = seenWords(DAYLIGHT, colour.reflectance, rules)
     const family = drawn.split(';')[0]!
     const lrv = Math.round(lrvPercent(colour.reflectance))
-    const said = (words: string): number => times.get(words) ?? 0
+    const lineWith = (gift: string | null): string =>
+      `${capital(family)}, LRV ${lrv}${gift === null ? '' : `, ${gift}`}`
+    // Twice the same line is no line of its own.
+    const said = (gift: string): number =>
+      (times.get(gift) ?? 0) + (lines.has(lineWith(gift)) ? colours.length : 0)
     const gift = gifts(colour, finishes).reduce<string | null>(
       (p, q) => (p !== null && said(p) <= said(q) ? p : q),
       null,
     )
-    if (gift !== null) times.set(gift, said(gift) + 1)
+    if (gift !== null) times.set(gift, (times.get(gift) ?? 0) + 1)
+    const gives = lineWith(gift)
+    lines.add(gives)
     return {
-      gives: `${capital(family)}, LRV ${lrv}${gift === null ? '' : `, ${gift}`}`,
+      gives,
       weakest: `weakest beside ${partOf(finishes[colour.finish]!, finishes)} ${lights[colour.light]!}`,
     }
   })

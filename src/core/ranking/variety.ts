@@ -14,8 +14,14 @@ export const STRIP_STEP = 4
  * Worth that each colour of one depth takes from the next of that depth, and each of one lean from the next of that lean,
  * up to so many: ten of a kind are no choice.
  */
-const SAME_DEPTH = { costs: 0.012, upTo: 4 } as const
-const SAME_LEAN = { costs: 0.02, upTo: 5 } as const
+const SAME_DEPTH = { costs: 0.018, upTo: 4 } as const
+const SAME_LEAN = { costs: 0.012, upTo: 4 } as const
+
+/** Within a strip step and of one lean: two of one kind. */
+const isAlike = (
+  p: { readonly undertone: Undertone; readonly lean: string },
+  q: { readonly undertone: Undertone; readonly lean: string },
+): boolean => p.lean === q.lean && unitsApart(p.undertone, q.undertone) < STRIP_STEP
 
 /** What is worth laying out: where anything works, nothing that is a firm no, however much else speaks for it. */
 const worthLayingOut = (ranked: readonly RankedRow[]): readonly RankedRow[] =>
@@ -72,12 +78,7 @@ export function variedFirst(
       )
     }
     const best = open
-      .filter((one) =>
-        chosen.every(
-          (other) =>
-            other.place !== one.place && unitsApart(other.undertone, one.undertone) >= STRIP_STEP,
-        ),
-      )
+      .filter((one) => chosen.every((other) => other.place !== one.place && !isAlike(other, one)))
       .reduce<(typeof open)[number] | null>((p, q) => (p && value(p) >= value(q) ? p : q), null)
     if (!best) break
     chosen.push(best)

@@ -6,8 +6,8 @@ import { roleOf } from '../pairing/role'
 import type { DeckColour } from './trim'
 import { hueApartDeg, type Undertone } from '../undertone/undertone'
 
-export const COMPANION_PARTS = ['light', 'bridging', 'dark'] as const
-/** What a companion is to the rooms around: the light one, the one between, the dark one. */
+export const COMPANION_PARTS = ['light', 'bridging', 'dark', 'accent'] as const
+/** What a companion is to the rooms around: the light one, the one between, the dark one; and the accent, used sparingly. */
 export type CompanionPart = (typeof COMPANION_PARTS)[number]
 
 export interface Companion {
@@ -20,6 +20,7 @@ const BANDS: Record<CompanionPart, readonly [from: number, to: number]> = {
   light: [70, 88],
   bridging: [30, 60],
   dark: [4, 22],
+  accent: [6, 50],
 }
 const LEAST_STEP_LRV = 8
 const SHARED_HUE_DEG = 25
@@ -37,7 +38,8 @@ export interface CompanionRoom {
 const TRIED = 24
 
 /**
- * A light, a bridging and a dark colour that share a wall's undertone, for the rooms seen from it: of each band, of the
+ * A light, a bridging and a dark colour that share a wall's undertone, for the rooms seen from it, and an accent that is
+ * set off by it: of each band, of the
  * nearest in lean that work beside the wall, the one that works with what stays and that the light does not speak
  * against; else the likeliest.
  *
@@ -56,8 +58,13 @@ export function companionsOf(
           colour.lrvPercent >= from &&
           colour.lrvPercent <= to &&
           Math.abs(colour.lrvPercent - wall.lrvPercent) >= LEAST_STEP_LRV &&
-          sharesUndertone(wall.undertone, colour.undertone) &&
-          isGood(judgePair(wall, colour, roleOf('trim', room.rules)).chance),
+          (part === 'accent'
+            ? setsOff(wall.undertone, colour.undertone)
+            : sharesUndertone(wall.undertone, colour.undertone)) &&
+          isGood(
+            judgePair(wall, colour, roleOf(part === 'accent' ? 'cushion' : 'trim', room.rules))
+              .chance,
+          ),
       )
       .sort((p, q) => leanApart(wall, p) - leanApart(wall, q))
       .slice(0, TRIED)
@@ -74,6 +81,14 @@ export function companionsOf(
     return chosen ? [{ part, place: chosen.place }] : []
   })
 }
+
+// An accent is clearly another hue, and no more than a cushion can carry.
+const ACCENT = { hueDeg: 80, lean: [12, 30] } as const
+
+const setsOff = (p: Undertone, q: Undertone): boolean =>
+  q.c >= ACCENT.lean[0] &&
+  q.c <= ACCENT.lean[1] &&
+  (p.c < NO_LEAN_BELOW || hueApartDeg(p.hueDeg, q.hueDeg) >= ACCENT.hueDeg)
 
 function sharesUndertone(p: Undertone, q: Undertone): boolean {
   if (p.c < NO_LEAN_BELOW) return q.c < 2 * NO_LEAN_BELOW

@@ -3,7 +3,6 @@ import { daylightSpectrum } from '../colour/daylight'
 import type { Lab } from '../colour/lab'
 import { lrvPercent } from '../paint/lrv'
 import { reflectanceOfReading } from '../paint/reading'
-import { besideComparators } from './comparators'
 import { familyOf } from './family'
 import { bothReadings } from './hue-name'
 import { undertoneOf } from './undertone'
@@ -70,15 +69,4 @@ test('a pink beige is orange on the card and pink among beiges, where practition
   expect(bothReadings(undertoneOf(noon, surface([75, -5, 5])))).toBe('green undertone')
   // A colour outright has no kind of neutral to be among.
   expect(bothReadings(undertoneOf(noon, surface([46, 28, 30])))).toBe('a red outright')
-})
-
-test('comparators bring the undertone out', () => {
-  const beside = (lab: Lab, name: string) =>
-    besideComparators(noon, surface(lab)).find((each) => each.name === name)!.looks
-  // Common practice: beside a green-grey a beige looks pink, beside navy a warm white looks yellow,
-  // beside beige a grey looks blue, and a grey beside true grey shows nothing.
-  expect(beside([78, 4, 9], 'green-grey')).toBe('pink')
-  expect(beside([92, 0.5, 5], 'navy')).toBe('yellow')
-  expect(beside([70, 0, 0], 'beige')).toBe('blue')
-  expect(beside([70, 0, 0], 'true grey')).toBe('the same')
 })

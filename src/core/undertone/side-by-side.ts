@@ -1,7 +1,7 @@
 import { between } from '../check'
 import { familyOf, KIND_LIMITS, type Kind } from './family'
 import { differenceWords } from './difference-words'
-import { hueName, type HueName } from './hue-name'
+import { hueName, hueNameAmongKind, NO_LEAN_BELOW, type HueName } from './hue-name'
 import { hueDegOf, leaning, type Undertone } from './undertone'
 
 /** LRV of the white card. */
@@ -33,12 +33,19 @@ export function whiteOrGreige(undertone: Undertone, lrvPercent: number): string 
 /** What comes out in a colour where another is laid over it, in sized words: "beside navy: yellower, much lighter". */
 export const comesOut = (main: Undertone, over: Undertone): string => differenceWords(over, main)
 
-/** Which way the lean comes out against a neighbour; null where hardly any difference of lean is left. */
+// Two neutrals are at most this far apart.
+const STILL_NEUTRAL = 12
+
+/**
+ * Which way the lean comes out against a neighbour: among neutrals by the finer names, against a strong one by the plain
+ * ones; null where hardly any difference of lean is left.
+ */
 export function leanBeside(main: Undertone, over: Undertone): HueName | null {
   const [da, db] = [main.a - over.a, main.b - over.b]
-  return Math.hypot(da, db) < HARDLY_APART ? null : hueName(hueDegOf(da, db))
+  const apart = Math.hypot(da, db)
+  if (apart < NO_LEAN_BELOW) return null
+  return (apart < STILL_NEUTRAL ? hueNameAmongKind : hueName)(hueDegOf(da, db))
 }
-const HARDLY_APART = 1.2
 
 /** One of several colours that leans otherwise than the rest. */
 export interface OddOneOut {

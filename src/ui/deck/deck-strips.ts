@@ -19,20 +19,3 @@ export function stripsOf(entries: readonly DeckEntry[]): Strip[] {
   })
   return [...strips].map(([strip, places]) => ({ strip, places }))
 }
-
-const MOST_FOUND = 6
-
-/** Places of the colours whose code begins with, or whose name holds, what was typed. */
-export function findPlaces(entries: readonly DeckEntry[], typed: string): number[] {
-  const wanted = typed.trim().toLowerCase()
-  if (wanted === '') return []
-  const found: number[] = []
-  entries.forEach(({ code, name }, place) => {
-    if (
-      found.length < MOST_FOUND &&
-      (code.toLowerCase().startsWith(wanted) || name.toLowerCase().includes(wanted))
-    )
-      found.push(place)
-  })
-  return found
-}

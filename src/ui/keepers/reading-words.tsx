@@ -4,7 +4,7 @@ import type { Reflectance } from '@/core/colour/spectrum'
 import type { HouseRules } from '@/core/advice/house-rules'
 import { lrvPercent } from '@/core/paint/lrv'
 import { READING_UNCERTAINTY, type ReadingSource, type Uncertainty } from '@/core/paint/reading'
-import { FamilyWords } from '../deck/comparator-strip'
+import { FamilyWords } from '../swatch/family-words'
 import { usePushWords } from '../swatch/use-relit'
 
 /** What a reading means in the trade's words, in the light of the page: lightness, family, lean, push, and how sure. */

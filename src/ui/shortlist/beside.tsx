@@ -97,7 +97,9 @@ export function Beside({
   )
   const depth = whiteOrGreige(undertoneOf(DAYLIGHT, main.reflectance), lrvPercent(main.reflectance))
   const isSeen = seen !== null && seen.over === over
-  const model = own && said && leanBeside(own, said)
+  // Red is no word among the keys: to them it is a pink.
+  const lean = own && said && leanBeside(own, said)
+  const model = lean === 'red' ? 'pink' : lean
   return (
     <section aria-label="Paint beside paint" className="flex flex-col gap-3">
       <div>

@@ -1,6 +1,6 @@
 'use client'
 
-import { useMemo } from 'react'
+import { useMemo, useState } from 'react'
 import { judgementOf } from '@/core/pairing/chance'
 import { atStrength } from '@/core/paint/strength'
 import { rankedRoomOf } from '@/core/ranking/asked-room'
@@ -8,7 +8,7 @@ import { pairingTable } from '@/core/ranking/pairing-table'
 import { proposalLines } from '@/core/ranking/proposal-line'
 import { leanOf, leanWords, type Lean } from '@/core/undertone/lean'
 import type { AtStrength, FirstRanked } from '@/workers/rank-protocol'
-import type { RankedFor } from '../deck/room-ranking'
+import type { RankedFor } from './ranked-for'
 import { TextKey } from '../form/text-key'
 import { useLight } from '../light-bar/light-context'
 import { RelitPatch } from '../swatch/relit-patch'
@@ -122,6 +122,7 @@ function Lines({
   readonly onPick: (colour: AtStrength) => void
 }) {
   const { roomDay } = useLight()
+  const [shown, setShown] = useState(10)
   const lines = useMemo(() => {
     const colours = first.laidOut.map((each) => {
       const { whiteBase, source } = decks.colours[each.place]!
@@ -138,7 +139,7 @@ function Lines({
   }, [decks, first, room, roomDay])
   return (
     <ol className="min-h-0 flex-1">
-      {lines.map((each) => {
+      {lines.slice(0, shown).map((each) => {
         const { reflectance, gives, weakest } = each
         const colour = decks.colours[each.place]!
         const isPicked = picked?.place === each.place
@@ -170,6 +171,13 @@ function Lines({
           </li>
         )
       })}
+      {lines.length > shown && (
+        <li>
+          <TextKey onClick={() => setShown(lines.length)}>
+            {lines.length - shown === 10 ? 'Ten' : lines.length - shown} more
+          </TextKey>
+        </li>
+      )}
       {first.laidOut.length === 0 && (
         <li className="py-2 text-small">Nothing of these decks is left for this room.</li>
       )}

@@ -7,7 +7,7 @@ import { LEAN_NAMES, PLAIN_WISHES, type LeanName, type LikeThis } from '@/core/r
 import { undertoneOf } from '@/core/undertone/undertone'
 import { findInWorker } from '@/workers/rank-client'
 import type { AtStrength, FoundColour } from '@/workers/rank-protocol'
-import type { RankedFor } from '../deck/room-ranking'
+import type { RankedFor } from './ranked-for'
 import { useLight } from '../light-bar/light-context'
 import { RelitPatch } from '../swatch/relit-patch'
 import type { DeckName } from '@/workers/fetch-deck'

@@ -1,10 +1,15 @@
-import type { Reflectance } from '@/core/colour/spectrum'
-import { BANDS } from '@/core/colour/spectrum'
+import type { PreparedLight } from '@/core/colour/appearance'
+import { BANDS, type Reflectance } from '@/core/colour/spectrum'
 import { lrvsPercent } from '@/core/paint/lrv'
 import { labWhiteBase } from '@/core/paint/white-base'
 import { reflectanceOfRow } from '@/core/ranking/deck-rows'
 import { DAYLIGHT } from '@/core/undertone/daylight'
-import { emptyUndertones, flatUndertones, undertoneAt } from '@/core/undertone/flat-undertones'
+import {
+  emptyUndertones,
+  flatUndertones,
+  undertoneAt,
+  type FlatUndertones,
+} from '@/core/undertone/flat-undertones'
 import { toneOf, toneOrder, type ToneName } from '@/core/undertone/tone-order'
 import type { Undertone } from '@/core/undertone/undertone'
 import type { DeckName, FetchedDeck, ListedColour } from '@/workers/fetch-deck'
@@ -14,7 +19,6 @@ export interface ListedAt extends ListedColour {
   /** Its place in all decks, one after another. */
   readonly place: number
   readonly deck: DeckName
-  /** The same with its reflectance. */
   readonly whiteBase: Reflectance
 }
 
@@ -65,6 +69,13 @@ export class ListedDecks {
   /** Its lean by daylight. */
   undertoneOf(place: number): Undertone {
     return undertoneAt(this.byDay, place)
+  }
+
+  /** Every colour at full strength as it is seen in a light, by its place. */
+  seenIn(light: PreparedLight): FlatUndertones {
+    const seen = emptyUndertones(this.colours.length)
+    flatUndertones(light, this.rows, seen)
+    return seen
   }
 
   /** The strip a colour is of. */

@@ -17,7 +17,7 @@ import { DAYLIGHT } from '@/core/undertone/daylight'
 import type { DeckName } from '@/workers/fetch-deck'
 import type { AtStrength, FirstRanked } from '@/workers/rank-protocol'
 import { lookLight } from '../bench/bench-model'
-import { useRankedFor } from '../deck/use-ranked-for'
+import { useRankedFor } from './use-ranked-for'
 import { useKeys } from '../keys/use-keys'
 import { useLight, writeAddress } from '../light-bar/light-context'
 import { newId } from '../record/new-id'
@@ -133,7 +133,7 @@ export function ShortlistView(props: Props) {
     [change, visitId, roomId, props.treatment, props.wear],
   )
   function step(by: 1 | -1): void {
-    const ten = ranking.first?.laidOut ?? []
+    const ten = ranking.first?.laidOut.slice(0, 10) ?? []
     if (ten.length === 0) return
     const now = ten.findIndex(({ place }) => place === at?.place)
     pick(ten[now < 0 ? (by > 0 ? 0 : ten.length - 1) : (now + by + ten.length) % ten.length]!)

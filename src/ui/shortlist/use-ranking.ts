@@ -6,12 +6,12 @@ import type { Lean } from '@/core/undertone/lean'
 import { rankInWorker } from '@/workers/rank-client'
 import type { DeckName } from '@/workers/fetch-deck'
 import type { FirstRanked } from '@/workers/rank-protocol'
-import type { RankedFor } from '../deck/room-ranking'
+import type { RankedFor } from './ranked-for'
 import { useLight } from '../light-bar/light-context'
 
-// So many rows are judged first, and so many laid out.
+// So many rows are judged first, and so many laid out: ten, and ten more on request.
 const FIRST = 400
-const LAID_OUT = 10
+const LAID_OUT = 20
 
 export interface Ranking {
   readonly first: FirstRanked | null

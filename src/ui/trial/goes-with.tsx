@@ -7,8 +7,9 @@ import { rankedRoomOf } from '@/core/ranking/asked-room'
 import { chanceInRoom } from '@/core/ranking/rank-for-room'
 import { companionsOf, otherHuesOfSameLrv, type CompanionPart } from '@/core/scheme/companions'
 import { trimsFor, type TrimKind } from '@/core/scheme/trim'
-import { stripsOf, type DeckEntry } from '../deck/deck-strips'
-import { adviceWords, type RankedFor } from '../deck/room-ranking'
+import { adviceWords, type RankedFor } from '../shortlist/ranked-for'
+import { decidingParts } from '../shortlist/deciding-parts'
+import type { ListedDecks } from '../shortlist/listed-decks'
 import { useLight } from '../light-bar/light-context'
 import { RelitPatch } from '../swatch/relit-patch'
 import { deckIn } from './trial-model'
@@ -25,31 +26,34 @@ const COMPANION_WORDS: Record<CompanionPart, string> = {
   light: 'Light',
   bridging: 'Bridging',
   dark: 'Dark',
+  accent: 'Accent',
+}
+
+const whole = ({ colours }: ListedDecks, place: number): string => {
+  const { name, code, deck } = colours[place]!
+  return `${name}, ${deck.maker} ${code}`
 }
 
 /** Trim, companions for the rooms around, and the same lightness in another hue. */
 export function GoesWith({
   full,
-  reflectances,
-  entries,
+  decks,
   place,
   room,
   onPick,
 }: {
   readonly full: Reflectance
-  readonly reflectances: readonly Reflectance[]
-  readonly entries: readonly DeckEntry[]
+  readonly decks: ListedDecks
   readonly place: number
   readonly room: RankedFor
   readonly onPick: (place: number) => void
 }) {
   const { prepared, roomDay } = useLight()
-  const strips = useMemo(() => stripsOf(entries), [entries])
   const found = useMemo(() => {
     if (!prepared) return null
-    const seen = deckIn(prepared, entries, reflectances)
+    const seen = deckIn(prepared, decks)
     const wall = seen[place]!
-    const strip = strips.find(({ places }) => places.includes(place))?.places ?? []
+    const strip = decks.stripOf(place).places
     const washesOut = roomAdvice(full, room.character, room.rules).some(
       ({ kind, strength }) => kind === 'washes out' && strength >= SAID_FROM,
     )
@@ -59,28 +63,35 @@ export function GoesWith({
     return {
       trims: trimsFor(wall, seen, strip, room.rules, washesOut),
       companions: companionsOf(wall, seen, {
-        chanceWithStaying: (at) => chance(reflectances[at]!, entries[at]!.source).chance,
-        speaksAgainst: (at) => adviceWords(reflectances[at]!, room).length > 0,
+        chanceWithStaying: (at) =>
+          chance(decks.reflectanceOf(at), decks.colours[at]!.source).chance,
+        speaksAgainst: (at) => adviceWords(decks.reflectanceOf(at), room).length > 0,
         rules: room.rules,
       }),
       others: otherHuesOfSameLrv(wall, seen),
     }
-  }, [prepared, roomDay, full, reflectances, entries, place, strips, room])
+  }, [prepared, roomDay, full, decks, place, room])
   if (!found) return null
+  const [deciding] = decidingParts(room, null)
   return (
     <section aria-label="What goes with it" className="flex flex-col gap-3">
       <div>
-        <h2 className="mb-1 text-body leading-6">Trim</h2>
+        <h2 className="mb-1 text-body leading-6">
+          Trim{deciding && `, between the wall and ${deciding.name}`}
+        </h2>
         <ul>
           {found.trims.map(({ kind, place: trim, sheen, words }) => (
             <li key={kind} className="flex items-center gap-3 border-b border-rule">
-              <span className="flex h-14 w-24 shrink-0">
+              <span className="flex h-14 w-32 shrink-0">
                 <RelitPatch reflectance={full} className="h-full flex-[3]" />
-                <RelitPatch reflectance={reflectances[trim]!} className="h-full flex-1" />
+                <RelitPatch reflectance={decks.reflectanceOf(trim)} className="h-full flex-1" />
+                {deciding && (
+                  <RelitPatch reflectance={deciding.reflectance} className="h-full flex-[2]" />
+                )}
               </span>
               <p className="py-1 text-fine">
                 <span className="text-small font-medium">{TRIM_WORDS[kind]}</span>
-                {kind !== 'same' && `, ${entries[trim]!.name} ${entries[trim]!.code}, ${sheen}`}
+                {kind !== 'same' && `, ${whole(decks, trim)}, ${sheen}`}
                 <span className="block text-dim">{words}</span>
               </p>
             </li>
@@ -91,13 +102,13 @@ export function GoesWith({
         name="For the rooms seen from it"
         empty="Nothing of this deck shares its lean at another lightness."
         places={found.companions.map(({ part, place: at }) => [COMPANION_WORDS[part], at] as const)}
-        {...{ full, entries, reflectances, onPick }}
+        {...{ full, decks, onPick }}
       />
       <PlaceRow
         name="Same lightness, another hue"
         empty="Nothing of this deck is as light and as strong in another hue."
         places={found.others.map((at) => ['', at] as const)}
-        {...{ full, entries, reflectances, onPick }}
+        {...{ full, decks, onPick }}
       />
     </section>
   )
@@ -107,17 +118,15 @@ function PlaceRow({
   name,
   empty,
   places,
-  entries,
+  decks,
   full,
-  reflectances,
   onPick,
 }: {
   readonly name: string
   readonly empty: string
   readonly places: readonly (readonly [word: string, place: number])[]
-  readonly entries: readonly DeckEntry[]
+  readonly decks: ListedDecks
   readonly full: Reflectance
-  readonly reflectances: readonly Reflectance[]
   readonly onPick: (place: number) => void
 }) {
   return (
@@ -135,10 +144,13 @@ function PlaceRow({
               className="flex-1 text-left hover:underline"
               onClick={() => onPick(at)}
             >
-              <RelitPatch reflectance={reflectances[at]!} className="h-16" />
+              <RelitPatch reflectance={decks.reflectanceOf(at)} className="h-16" />
               <span className="block pt-1 pr-1 text-fine">
                 {word && <span className="font-medium">{word} </span>}
-                {entries[at]!.name} <span className="text-dim">{entries[at]!.code}</span>
+                {decks.colours[at]!.name}{' '}
+                <span className="text-dim">
+                  {decks.colours[at]!.deck.maker}, {decks.colours[at]!.code}
+                </span>
               </span>
             </button>
           ))}

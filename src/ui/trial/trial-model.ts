@@ -6,9 +6,11 @@ import {
   type PreparedLight,
   type ScreenColour,
 } from '@/core/colour/appearance'
+import { daylightSpectrum } from '@/core/colour/daylight'
 import { fourWalls } from '@/core/colour/four-walls'
 import { xyzUnder } from '@/core/colour/observer'
 import type { Reflectance } from '@/core/colour/spectrum'
+import { colourInLight } from '@/core/advice/colour-in-light'
 import { HOUSE_RULES, ruleWords, type HouseRules } from '@/core/advice/house-rules'
 import { clockTime, type LocalDay } from '@/core/light/day-clock'
 import { lightOf, type LightChoice, type RoomDay } from '@/core/light/light-choice'
@@ -27,9 +29,12 @@ import { differenceWords } from '@/core/undertone/difference-words'
 import { drawnUndertone, seenLine, seenWords, undertoneOnScreen } from '@/core/undertone/drawn'
 import type { HueName } from '@/core/undertone/hue-name'
 import { sheenWords } from '@/core/undertone/sheen-words'
+import { undertoneAt } from '@/core/undertone/flat-undertones'
+import { percentDarkerThanWhite } from '@/core/undertone/side-by-side'
 import { undertoneOf } from '@/core/undertone/undertone'
 import { warmthWord } from '@/core/undertone/warmth'
-import type { DeckEntry } from '../deck/deck-strips'
+import type { NamedFinish } from '@/core/ranking/asked-room'
+import type { ListedDecks } from '../shortlist/listed-decks'
 
 /** A swatch and what is said beside it. */
 export interface SaidSwatch {
@@ -199,16 +204,55 @@ export function besideStaying(
     .sort((p, q) => p.reading.chance - q.reading.chance)
 }
 
-/** Every colour of a deck at full strength as it is seen in a light. */
-export function deckIn(
-  prepared: PreparedLight,
-  entries: readonly Pick<DeckEntry, 'source'>[],
-  reflectances: readonly Reflectance[],
-): DeckColour[] {
-  return reflectances.map((reflectance, place) => ({
+/** Every colour of the decks at full strength as it is seen in a light. */
+export function deckIn(prepared: PreparedLight, decks: ListedDecks): DeckColour[] {
+  const seen = decks.seenIn(prepared)
+  return decks.colours.map(({ place, source }) => ({
     place,
-    lrvPercent: lrvPercent(reflectance),
-    undertone: undertoneOf(prepared, reflectance),
-    source: entries[place]!.source,
+    lrvPercent: decks.lrvs[place]!,
+    undertone: undertoneAt(seen, place),
+    source,
   }))
+}
+
+/** What its LRV means here: how many times the light of the lightest and of the deepest thing that stays. */
+export function lrvWords(reflectance: Reflectance, finishes: readonly NamedFinish[]): string {
+  const own = lrvPercent(reflectance)
+  const others = finishes
+    .map((finish) => ({ name: finish.name, lrv: lrvPercent(finish.reflectance) }))
+    .sort((p, q) => p.lrv - q.lrv)
+  const ends = [others[0], others.at(-1)].filter(
+    (each, i, all) => each !== undefined && all.indexOf(each) === i,
+  )
+  const beside = ends.map((other) => {
+    const { name, lrv } = other!
+    const times = own >= lrv ? own / Math.max(1, lrv) : lrv / Math.max(1, own)
+    return times < 1.15
+      ? `about the light of ${name}`
+      : own >= lrv
+        ? `${times.toFixed(1)} times the light of ${name} (LRV ${Math.round(lrv)})`
+        : `${name} (LRV ${Math.round(lrv)}) sends back ${times.toFixed(1)} times its light`
+  })
+  return `LRV ${Math.round(own)}, ${percentDarkerThanWhite(own)} % darker than white${beside.length > 0 ? `: ${beside.join('; ')}` : ''}.`
+}
+
+// Open daylight before a front door on a dull day, and how much of the sky a door sees.
+const OUTDOORS = { cctK: 6500, lux: 6000 } as const
+
+/** A door's outside face in open daylight, beside the same in the room's light. */
+export function doorOutside(prepared: PreparedLight, reflectance: Reflectance): SaidSwatch[] {
+  const outside = prepareLight(daylightSpectrum(OUTDOORS.cctK), OUTDOORS.lux)
+  const { washesOut } = colourInLight(outside, reflectance)
+  const words = differenceWords(
+    drawnUndertone(prepared, reflectance),
+    drawnUndertone(outside, reflectance),
+  )
+  return [
+    { label: 'Inside, in this light', colour: screenColour(prepared, reflectance), words: '' },
+    {
+      label: 'A door’s outside, in open daylight',
+      colour: screenColour(outside, inSheen(reflectance, 'semi-gloss', 'away from the window')),
+      words: washesOut >= 0.5 ? `${words}; it washes out there, take a step deeper` : words,
+    },
+  ]
 }

@@ -2,89 +2,97 @@
 
 import { useMemo, useState } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
+import type { ReadingSource } from '@/core/paint/reading'
+import type { DeckName } from '@/workers/fetch-deck'
 import type { RoomDay } from '@/core/light/light-choice'
 import type { RoomBrief } from '@/core/ranking/asked-room'
 import type { JudgedKeeper } from '@/core/pairing/judged-keeper'
-import type { RankedFor } from '../deck/room-ranking'
-import { useRankedFor } from '../deck/use-ranked-for'
-import { useDeckReflectances } from '../deck/deck-reflectances'
-import type { DeckEntry } from '../deck/deck-strips'
-import { DeckSearch } from '../deck/deck-search-box'
-import { adviceWords } from '../deck/room-ranking'
+import type { RankedFor } from '../shortlist/ranked-for'
+import { useRankedFor } from '../shortlist/use-ranked-for'
+import { adviceWords } from '../shortlist/ranked-for'
 import { useLight, useMovingLight, writeAddress } from '../light-bar/light-context'
 import { GamutMark, Patch } from '../swatch/patch'
 import { useRelitColour } from '../swatch/use-relit'
 import { JudgementMark } from '../verdict/verdict-mark'
+import type { ListedAt, ListedDecks } from '../shortlist/listed-decks'
+import { InRooms, type HouseRoom } from '../shortlist/other-rooms'
+import { Search } from '../shortlist/search'
+import { useDecks } from '../shortlist/use-decks'
 import { GoesWith } from './goes-with'
 import { Figures } from '../form/figures'
 import {
   besideStaying,
   dayWords,
+  doorOutside,
   finishWords,
   inSheens,
   leanFigures,
   leanWords,
   lightsOfDay,
+  lrvWords,
   onTheWalls,
   sheenAdvice,
   type SaidSwatch,
 } from './trial-model'
 
 interface Props {
-  readonly deck: { readonly id: string; readonly maker: string; readonly name: string }
-  readonly entries: readonly DeckEntry[]
-  /** Place of the colour in the listing, or null before one is chosen. */
-  readonly place: number | null
+  readonly decks: readonly DeckName[]
+  /** The colour that the address names. */
+  readonly opening: { readonly deckId: string | null; readonly code: string } | null
   /** What the room is ranked by: its wishes, its schools, what stays. */
   readonly brief: RoomBrief
   readonly weakestPercent: number
   /** What stays. */
   readonly keepers: readonly JudgedKeeper[]
+  /** Every room of the house, this one among them. */
+  readonly rooms: readonly HouseRoom[]
 }
 
-/** One colour on trial: where it turns, what it asks of light, finishes and trim, what goes with it. */
-export function TrialView({
-  deck,
-  entries,
-  place: opening,
-  brief,
-  weakestPercent,
-  keepers,
-}: Props) {
+/** One colour on trial: where it turns, what it asks of light, finishes and trim, what goes with it, where it holds. */
+export function TrialView({ decks: names, opening, brief, weakestPercent, keepers, rooms }: Props) {
   const room = useRankedFor(brief, weakestPercent)
-  const reflectances = useDeckReflectances(deck.id)
-  const [place, setPlace] = useState(opening)
-  function choose(chosen: number): void {
-    setPlace(chosen)
-    writeAddress({ colour: entries[chosen]!.code })
+  const decks = useDecks(names)
+  const [chosen, setChosen] = useState<number | null>(null)
+  const opened = useMemo(() => {
+    if (!decks || !opening) return null
+    const at = decks.colours.findIndex(
+      ({ code, deck }) =>
+        code === opening.code && (opening.deckId === null || deck.id === opening.deckId),
+    )
+    return at < 0 ? null : at
+  }, [decks, opening])
+  const place = chosen ?? opened
+  function choose(to: number): void {
+    setChosen(to)
+    const { code, deck } = decks!.colours[to]!
+    writeAddress({ deck: deck.id, colour: code })
   }
-  const entry = place === null ? null : entries[place]!
-  const full = place === null ? undefined : reflectances?.[place]
+  const colour = decks && place !== null ? decks.colours[place]! : null
   return (
     <main className="min-h-0 flex-1 overflow-y-auto p-4">
       <div className="mb-3 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
         <h1 className="text-head">
-          {entry ? entry.name : 'One colour on trial'}{' '}
-          <span className="font-text text-small text-dim">
-            {entry
-              ? `${deck.maker} ${entry.code}, ${entry.base} base, at full strength`
-              : deck.maker}
-          </span>
+          {colour ? colour.name : 'One colour on trial'}{' '}
+          {colour && (
+            <span className="font-text text-small text-dim">
+              {colour.deck.maker}, {colour.deck.name}, {colour.code}, {colour.base} base, at full
+              strength
+            </span>
+          )}
         </h1>
-        <DeckSearch entries={entries} onPick={choose} />
+        <Search decks={decks} onPick={choose} />
       </div>
-      {place === null ? (
-        <p>
-          The colour the client loves: type its code or name, and see what it asks of this room.
-        </p>
+      {decks && colour && place !== null ? (
+        <Trial
+          full={decks.reflectanceOf(place)}
+          {...{ colour, decks, place, room, keepers, rooms }}
+          onPick={choose}
+        />
       ) : (
-        entry &&
-        full &&
-        reflectances && (
-          <Trial
-            {...{ entry, full, reflectances, entries, place, room, keepers }}
-            onPick={choose}
-          />
+        !opening && (
+          <p>
+            The colour the client loves: type its code or name, and see what it asks of this room.
+          </p>
         )
       )}
     </main>
@@ -92,22 +100,22 @@ export function TrialView({
 }
 
 function Trial({
-  entry,
+  colour: { source },
   full,
-  reflectances,
-  entries,
+  decks,
   place,
   room,
   keepers,
+  rooms,
   onPick,
 }: {
-  readonly entry: DeckEntry
+  readonly colour: ListedAt
   readonly full: Reflectance
-  readonly reflectances: readonly Reflectance[]
-  readonly entries: readonly DeckEntry[]
+  readonly decks: ListedDecks
   readonly place: number
   readonly room: RankedFor
   readonly keepers: readonly JudgedKeeper[]
+  readonly rooms: readonly HouseRoom[]
   readonly onPick: (place: number) => void
 }) {
   const { roomDay, choice, light, prepared } = useLight()
@@ -124,11 +132,14 @@ function Trial({
         <p className="text-small">{sheenAdvice(prepared, full, rules)}</p>
       </section>
       <section aria-label="What it does" className="flex flex-col gap-3">
-        <Said name="In this light" sentences={[leanWords(prepared, full, rules)]} />
-        <Figures>{leanFigures(prepared, full, entry.source)}</Figures>
+        <Said
+          name="In this light"
+          sentences={[leanWords(prepared, full, rules), lrvWords(full, room.finishes)]}
+        />
+        <Figures>{leanFigures(prepared, full, source)}</Figures>
         <GamutMark colour={colour} />
         <Said name="Through the day" sentences={daySaid} />
-        <BesideStaying {...{ full, keepers }} source={entry.source} />
+        <BesideStaying {...{ full, keepers }} source={source} />
         <Said name="What it asks of finishes" sentences={finishWords(prepared, full, rules)} />
         <Said
           name="In this room"
@@ -139,7 +150,13 @@ function Trial({
           }
         />
       </section>
-      <GoesWith {...{ full, reflectances, entries, place, room, onPick }} />
+      <div className="flex flex-col gap-3">
+        <GoesWith {...{ full, decks, place, room, onPick }} />
+        <section aria-label="In the rooms of this house" className="border-t border-ink pt-2">
+          <h2 className="text-body leading-6">In the rooms of this house</h2>
+          <InRooms rooms={rooms} reflectance={full} source={source} />
+        </section>
+      </div>
     </div>
   )
 }
@@ -156,6 +173,7 @@ function OnTheWalls({ full, roomDay }: { readonly full: Reflectance; readonly ro
         tall
       />
       <SwatchRow name="Sheen" swatches={inSheens(prepared, full)} />
+      <SwatchRow name="On a front door" swatches={doorOutside(prepared, full)} />
     </>
   )
 }
@@ -167,7 +185,7 @@ function BesideStaying({
   keepers,
 }: {
   readonly full: Reflectance
-  readonly source: DeckEntry['source']
+  readonly source: ReadingSource
   readonly keepers: readonly JudgedKeeper[]
 }) {
   const { prepared } = useLight()

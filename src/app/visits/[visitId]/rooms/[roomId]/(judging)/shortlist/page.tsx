@@ -1,5 +1,5 @@
 import { candidatePaint, loadRoomBrief } from '@/app/_load/paints'
-import { loadOtherRooms, wearOf } from '@/app/_load/other-rooms'
+import { loadHouseRooms, wearOf } from '@/app/_load/other-rooms'
 import { loadCandidates, loadDecks, loadRoom } from '@/app/_load/visit-page'
 import { weakestStrengthPercent } from '@/core/advice/house-rules'
 import { NoDeck } from '@/ui/deck/no-deck'
@@ -46,7 +46,7 @@ export default async function ShortlistPage({
       treatment={room.treatment}
       wear={await wearOf(visit.id, room.id)}
       without={room.ruledOutLeans}
-      otherRooms={await loadOtherRooms(visit.id, room.id)}
+      otherRooms={(await loadHouseRooms(visit.id)).filter(({ id }) => id !== room.id)}
     />
   )
 }

@@ -3,7 +3,7 @@
 import { useMemo } from 'react'
 import { askedRoomOn, type RoomBrief } from '@/core/ranking/asked-room'
 import { useLight } from '../light-bar/light-context'
-import type { RankedFor } from './room-ranking'
+import type { RankedFor } from './ranked-for'
 
 /** What a deck is ranked by in the room of the page, on the day that is shown. */
 export function useRankedFor(brief: RoomBrief, weakestPercent: number): RankedFor {
