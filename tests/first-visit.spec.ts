@@ -94,11 +94,13 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
     await pressKeyOn(page, spine(/^Shortlist/))
     await typeInto(page, page.getByLabel('Code or name'), CODE)
     await page.keyboard.press('Enter')
-    await expect(
-      page.getByRole('img', { name: /at 75 %, lightened by 25 %/ }).first(),
-    ).toBeVisible()
-    await pressKeyOn(page, button('Take up at 75 %'))
-    await expect(button('Taken up at 75 %')).toBeVisible()
+    await expect(page.getByRole('heading', { name: / at 100 %$/ })).toBeFocused()
+    await page.keyboard.press('s')
+    await expect(button(/at 75 %, lightened by 25 %/)).toBeVisible()
+    await page.keyboard.press('-')
+    await expect(page.getByRole('heading', { name: / at 75 %$/ })).toBeVisible()
+    await page.keyboard.press('Enter')
+    await expect(button('Taken up at 75 %').first()).toBeVisible()
   })
 
   let late = ''

@@ -33,7 +33,7 @@ test('from a painted chest that leads two schemes stand side by side, are taken 
   const [, name, strength] = /Take up (.+) at (\d+) %/.exec((await take.textContent())!)!
   await take.click()
   await expect(calm.getByRole('button', { name: 'Taken up' })).toBeDisabled()
-  await open(page, `${bedroom}/shortlist`)
+  await open(page, `${bedroom}/shortlist?part=proposed`)
   await expect(page.getByRole('img', { name: `${name} at ${strength} per cent` })).toBeVisible()
 })
 

@@ -34,7 +34,7 @@ test('a north and a west room set up by keyboard in a few inputs: the west warms
     ['west', west],
   ] as const)
     for (const at of ['11:00', '18:30']) {
-      await open(page, `${room}/shortlist?light=room&at=${at}&sky=clear&lamps=off`)
+      await open(page, `${room}/shortlist?part=proposed&light=room&at=${at}&sky=clear&lamps=off`)
       const [red, , blue] = rgbOf(
         await hexOf(page.getByRole('img', { name: 'Lornness at 75 per cent' })),
       )

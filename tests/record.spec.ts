@@ -301,7 +301,7 @@ test('a candidate is proposed for a room, ruled out there or for the house, and 
     page.getByRole('link', { name: new RegExp(`^${candidate} at .* in Basement snug`) })
   await open(page, `${visit}/grid`)
   await expect(cell('Wimham')).toHaveAttribute('data-verdict', 'not proposed')
-  await open(page, `${snug}/shortlist`)
+  await open(page, `${snug}/shortlist?part=proposed`)
   await page.getByRole('button', { name: 'Propose Wimham at 50 % here' }).click()
   const here = page.getByRole('region', { name: 'Candidates' })
   await expect(here.getByRole('img', { name: 'Wimham at 50 per cent' })).toBeVisible()
@@ -318,7 +318,7 @@ test('a candidate is proposed for a room, ruled out there or for the house, and 
   await open(page, `${visit}/grid`)
   await expect(cell('Wimham')).toHaveAttribute('data-verdict', 'ruled out')
 
-  await open(page, `${snug}/shortlist`)
+  await open(page, `${snug}/shortlist?part=proposed`)
   await here.getByText('Change Gantdale at 100 %').click()
   await here.getByRole('button', { name: 'Drop Gantdale at 100 %' }).click()
   await expect(here.getByText('Gantdale')).toHaveCount(0)

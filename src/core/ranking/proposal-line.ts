@@ -2,7 +2,7 @@ import type { Reflectance } from '../colour/spectrum'
 import { GOOD_PAIRINGS, type Pairing } from '../pairing/pairing'
 import { lrvPercent } from '../paint/lrv'
 import { DAYLIGHT } from '../undertone/daylight'
-import { seenWords } from '../undertone/drawn'
+import { shortFamily } from '../undertone/family'
 import { hueNameAmongKind, NO_LEAN_BELOW, ONLY_LEANS_BELOW } from '../undertone/hue-name'
 import { hueApartDeg, undertoneOf } from '../undertone/undertone'
 import type { AskedRoom, NamedFinish } from './asked-room'
@@ -18,7 +18,7 @@ export interface ProposalLine {
 }
 
 /** A ranked colour with everything that can be said of it. */
-export interface LineOf extends Pick<RankedRow, 'finish' | 'light' | 'reasons'> {
+export interface LineOf extends Pick<RankedRow, 'finish' | 'light' | 'gives'> {
   readonly reflectance: Reflectance
   /** How it sits with what stays; see `pairingTable`. */
   readonly table: readonly TableRow[]
@@ -47,10 +47,7 @@ const GIVES: Partial<Record<Pairing, (keeper: string) => string>> = {
 }
 
 /** Everything that it gives, the weightiest first, each once. */
-function gifts(
-  { reflectance, reasons, table }: LineOf,
-  finishes: readonly NamedFinish[],
-): string[] {
+function gifts({ reflectance, gives, table }: LineOf, finishes: readonly NamedFinish[]): string[] {
   const { hueDeg } = undertoneOf(DAYLIGHT, reflectance)
   const taken = takenUp(reflectance, finishes).map(
     ({ name }) => `takes up the ${hueNameAmongKind(hueDeg)} of ${name}`,
@@ -61,7 +58,7 @@ function gifts(
       .map(({ name }) => GIVES[pairing]!(name)),
   )
   // That it shares a lean is said by what it shares it with.
-  const others = reasons.filter((words) => !words.startsWith('shares the undertone'))
+  const others = gives.filter((words) => !words.startsWith('shares the undertone'))
   return [...new Set([...taken.slice(0, 1), ...others, ...pairs, ...taken.slice(1)])]
 }
 
@@ -79,9 +76,9 @@ export function proposalLines(
   const times = new Map<string, number>()
   const lines = new Set<string>()
   return colours.map((colour) => {
-    const { drawn } = seenWords(DAYLIGHT, colour.reflectance, rules)
-    const family = drawn.split(';')[0]!
-    const lrv = Math.round(lrvPercent(colour.reflectance))
+    const lrvHere = lrvPercent(colour.reflectance)
+    const family = shortFamily(undertoneOf(DAYLIGHT, colour.reflectance), lrvHere, rules)
+    const lrv = Math.round(lrvHere)
     const lineWith = (gift: string | null): string =>
       `${capital(family)}, LRV ${lrv}${gift === null ? '' : `, ${gift}`}`
     // Twice the same line is no line of its own.

@@ -38,8 +38,9 @@ export interface RankedRow extends WeakestPair {
   readonly row: number
   /** Of `POINTS_PER_WORTH`, 0 to about 1. */
   readonly worth: number
-  /** Why it is worth this, in words. */
-  readonly reasons: readonly string[]
+  /** What it gives and what speaks against it, in words. */
+  readonly gives: readonly string[]
+  readonly against: readonly string[]
 }
 
 /** Every row of a deck in a room. */
@@ -295,7 +296,14 @@ function judgeWhole(
       lrvPercent: lrvPercent(reflectance),
     }
     const shared = sharedLean(undertoneOf(room.lights[0]!.light, reflectance), room)
-    const { worth, reasons } = worthOf(reflectance, place, weakest.weighed, shared, room, asks)
-    return { ...weakest, worth, reasons }
+    const { worth, gives, against } = worthOf(
+      reflectance,
+      place,
+      weakest.weighed,
+      shared,
+      room,
+      asks,
+    )
+    return { ...weakest, worth, gives, against }
   }
 }

@@ -93,10 +93,10 @@ test('each term is named in the line that explains a proposal', () => {
     wants: ['cosier'],
     willNotHave: 'nothing grey',
     daylightFactorPercent: 0.8,
-  }).reasons.join('; ')
+  }).against.join('; ')
   expect(said).toMatch(/they will not have grey/)
   expect(said).toMatch(/goes dingy on a dull day/)
-  expect(worth([70, 6, 13], OAK, { wants: ['cosier'] }).reasons.join('; ')).toMatch(
+  expect(worth([70, 6, 13], OAK, { wants: ['cosier'] }).gives.join('; ')).toMatch(
     /deep enough to be cosy.*shares the undertone of what stays.*warm|shares.*cosy.*warm/,
   )
 })

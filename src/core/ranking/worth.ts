@@ -134,10 +134,12 @@ function sayWish(place: OwnPlace, room: PreparedRoom, say: Say): void {
   if (character.wants.length === 0 && character.climate !== 'grey' && character.contrast === 'open')
     return
   let sum = 0
-  let said = ''
+  let given = ''
+  let against = ''
   const add = (points: number, words: string): void => {
     sum += points
-    if (Math.abs(points) >= WISH_SAID_FROM) said = said === '' ? words : `${said}, ${words}`
+    if (points >= WISH_SAID_FROM) given = given === '' ? words : `${given}, ${words}`
+    if (points <= -WISH_SAID_FROM) against = against === '' ? words : `${against}, ${words}`
   }
   const { undertone, lrvPercent } = place
   const strong = chanceOver((undertone.c - 14) / 3)
@@ -150,7 +152,8 @@ function sayWish(place: OwnPlace, room: PreparedRoom, say: Say): void {
   if (character.climate === 'grey')
     add(0.1 * warm * chanceOver((lrvPercent - 50) / 5), 'lends the sun')
   if (character.contrast !== 'open') add(...contrastPart(undertone, room))
-  say(Math.max(-POINTS.wish, Math.min(POINTS.wish, sum)), said, 0)
+  // Where wishes pull both ways the stronger side is said.
+  say(Math.max(-POINTS.wish, Math.min(POINTS.wish, sum)), sum > 0 ? given : against, 0)
 }
 
 // Lightness apart, J′, at which things stand crisply apart, and within which one runs into the next; common practice has a
@@ -214,8 +217,9 @@ const QUIET_LEAN = 2
 
 export interface Worth {
   readonly worth: number
-  /** Why it is worth this, the weightiest first. */
-  readonly reasons: readonly string[]
+  /** What it gives, and what speaks against it, each the weightiest first. */
+  readonly gives: readonly string[]
+  readonly against: readonly string[]
   readonly advice: readonly Advice[]
 }
 
@@ -244,13 +248,15 @@ export function worthOf(
     ...advice.map(({ strength, weight }) => ({ points: -strength * weight, words: null })),
   ]
   const points = pairPoints(weighed) + terms.reduce((sum, each) => sum + each.points, 0)
-  const reasons = terms
+  const said = terms
     .filter(({ words }) => words !== null)
     .sort((p, q) => Math.abs(q.points) - Math.abs(p.points))
-    .map(({ words }) => words!)
+  const wordsOf = (is: (points: number) => boolean): string[] =>
+    said.filter((each) => is(each.points)).map(({ words }) => words!)
   return {
     worth: points / POINTS_PER_WORTH,
-    reasons: [...reasons, ...saidOf(advice).map(({ words }) => words)],
+    gives: wordsOf((own) => own > 0),
+    against: [...wordsOf((own) => own <= 0), ...saidOf(advice).map(({ words }) => words)],
     advice,
   }
 }

@@ -92,6 +92,12 @@ export interface Family {
   readonly words: string
 }
 
+/** The kind alone with its lightness, for a line: "light greige", "off-white". */
+export function shortFamily(undertone: Undertone, lrvPercent: number, rules: HouseRules): string {
+  const { kind } = familyOf(undertone, lrvPercent, rules)
+  return SAYS_LIGHTNESS.includes(kind) ? kind : `${lightnessWord(lrvPercent)} ${kind}`
+}
+
 /**
  * The family of a paint by its lightness and its lean in daylight.
  *

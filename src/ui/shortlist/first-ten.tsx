@@ -24,6 +24,7 @@ export function FirstTen({
   room,
   picked,
   without,
+  ruleSwitch,
   onPick,
   onMoreLike,
   onLean,
@@ -33,6 +34,8 @@ export function FirstTen({
   readonly room: RankedFor
   readonly picked: AtStrength | null
   readonly without: readonly Lean[]
+  /** The rules it goes by, and another school to try. */
+  readonly ruleSwitch: React.ReactNode
   readonly onPick: (colour: AtStrength) => void
   readonly onMoreLike: (colour: AtStrength) => void
   /** Takes a lean out of the room, or in again. */
@@ -47,7 +50,7 @@ export function FirstTen({
       </p>
     )
   return (
-    <section aria-label="First ten" className="flex min-h-0 flex-col">
+    <section aria-label="First ten" className="flex flex-col">
       <div className="flex min-h-9 items-center gap-4">
         <h2 className="text-title">First ten</h2>
         <span role="status" className="text-fine text-dim">
@@ -96,6 +99,7 @@ export function FirstTen({
         </p>
       )}
       {decks && first && <Lines {...{ decks, first, room, picked, onPick, onMoreLike, onLean }} />}
+      {ruleSwitch}
     </section>
   )
 }
@@ -138,7 +142,7 @@ function Lines({
     return colours.map((each, i) => ({ ...each, ...said[i]! }))
   }, [decks, first, room, roomDay])
   return (
-    <ol className="min-h-0 flex-1">
+    <ol>
       {lines.slice(0, shown).map((each) => {
         const { reflectance, gives, weakest } = each
         const colour = decks.colours[each.place]!

@@ -137,7 +137,16 @@ test('the compromise is said aloud with what stands in its way', () => {
     lights: [{ name: 'at midday' }, { name: 'under lamps' }],
   } as unknown as Parameters<typeof compromiseWords>[2]
   const best = {
-    ...{ row: 2, worth: 0.1, reasons: [], chance: 0.3, weighed: 0.3, finish: 1, light: 1 },
+    ...{
+      row: 2,
+      worth: 0.1,
+      gives: [],
+      against: [],
+      chance: 0.3,
+      weighed: 0.3,
+      finish: 1,
+      light: 1,
+    },
     ...{ place: 0, strengthPercent: 75 },
   }
   const words = (lift: Parameters<typeof compromiseWords>[0]['lift']) =>

@@ -2,10 +2,12 @@
 
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
+import { useSearchParams } from 'next/navigation'
 import { Tabs } from 'radix-ui'
-import { useCallback, useMemo, useState } from 'react'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { weakestStrengthPercent, type HouseRules } from '@/core/advice/house-rules'
 import type { LeanWord } from '@/core/record/look'
-import { atStrength } from '@/core/paint/strength'
+import { atStrength, ladderOf } from '@/core/paint/strength'
 import { sheenForSurface, type Wear } from '@/core/paint/surface-sheen'
 import type { Treatment } from '@/core/paint/treatment'
 import type { RoomBrief } from '@/core/ranking/asked-room'
@@ -33,6 +35,7 @@ import { FirstTen } from './first-ten'
 import { namesakesOf, type ListedAt, type ListedDecks } from './listed-decks'
 import type { HouseRoom } from './other-rooms'
 import type { TakenCandidate } from './proposal-line'
+import { RuleSwitch } from './rule-switch'
 import { Search } from './search'
 import { Tones } from './tones'
 import { useDecks } from './use-decks'
@@ -82,12 +85,22 @@ const PART_KEYS: Readonly<Record<Part, string>> = {
 /** From whole decks to three: tone, then intensity, then strength, with the first ten always in sight. */
 export function ShortlistView(props: Props) {
   const { visitId, roomId, decks: all, candidates, brief, weakestPercent, without } = props
-  const room = useRankedFor(brief, weakestPercent)
+  const [tried, setTried] = useState<Partial<HouseRules>>({})
+  const ruled = useMemo(() => ({ ...brief, rules: { ...brief.rules, ...tried } }), [brief, tried])
+  const room = useRankedFor(
+    ruled,
+    tried['weakest-strength'] ? weakestStrengthPercent(ruled.rules) : weakestPercent,
+  )
   const [inUse, setInUse] = useState<readonly string[]>(() => all.map(({ id }) => id))
   const names = useMemo(() => all.filter(({ id }) => inUse.includes(id)), [all, inUse])
   const decks = useDecks(names)
   const ranking = useRanking(names, room, without)
-  const [part, setPart] = useState<Part>('tones')
+  const parameters = useSearchParams()
+  const [part, setPart] = useState<Part>(() =>
+    parameters.get('part') === 'proposed' ? 'proposed' : 'tones',
+  )
+  // Counted, so that each colour that is asked for by name has its heading found.
+  const [asked, setAsked] = useState(0)
   const [chosen, setChosen] = useState<AtStrength | null>(null)
   const [hasOpened, setHasOpened] = useState(false)
   const [moreLike, setMoreLike] = useState<number | null>(null)
@@ -138,6 +151,13 @@ export function ShortlistView(props: Props) {
     const now = ten.findIndex(({ place }) => place === at?.place)
     pick(ten[now < 0 ? (by > 0 ? 0 : ten.length - 1) : (now + by + ten.length) % ten.length]!)
   }
+  /** The next rung of the colour at hand, weaker or stronger. */
+  function rung(by: 1 | -1): void {
+    if (!at || !decks) return
+    const rungs = [...ladderOf(decks.colours[at.place]!.base)].sort((p, q) => by * (p - q))
+    const next = rungs.find((percent) => by * (percent - at.strengthPercent) > 0)
+    if (next !== undefined) pick({ place: at.place, strengthPercent: next })
+  }
   const onLean = (lean: Lean, out: boolean): void =>
     void change(
       'rule-out-lean',
@@ -151,12 +171,15 @@ export function ShortlistView(props: Props) {
       ),
       ArrowDown: () => step(1),
       ArrowUp: () => step(-1),
+      '-': () => rung(-1),
+      '+': () => rung(1),
       Enter: () => {
         if (at && decks) takeUp(decks.colours[at.place]!, at.strengthPercent)
       },
     },
     [
       ['↑ ↓', 'walk through the first ten'],
+      ['- +', 'a rung weaker, a rung stronger'],
       ['Enter', 'take the colour at hand up for the walls'],
       ...Object.entries(PART_KEYS).map(
         ([each, key]) => [key.toUpperCase(), PARTS[each as Part].toLowerCase()] as const,
@@ -174,7 +197,11 @@ export function ShortlistView(props: Props) {
       <div className="flex min-h-0 min-w-0 flex-1 flex-col max-lg:min-h-[34rem]">
         <div className="flex min-h-14 flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-1">
           {decks && at ? (
-            <AtHand {...{ decks, at, visitId, roomId }} onTake={takeUp} candidates={candidates} />
+            <AtHand
+              {...{ decks, at, visitId, roomId, asked, candidates }}
+              onRung={rung}
+              onTake={takeUp}
+            />
           ) : (
             <h1 className="flex-1 text-title">From the decks to three</h1>
           )}
@@ -199,7 +226,13 @@ export function ShortlistView(props: Props) {
                 </Tabs.Trigger>
               ))}
             </Tabs.List>
-            <Search decks={decks} onPick={(place) => pick({ place, strengthPercent: 100 })} />
+            <Search
+              decks={decks}
+              onPick={(place) => {
+                pick({ place, strengthPercent: 100 })
+                setAsked(asked + 1)
+              }}
+            />
           </div>
           <Tabs.Content
             value="tones"
@@ -245,6 +278,15 @@ export function ShortlistView(props: Props) {
       >
         <FirstTen
           {...{ decks, ranking, room, without, onLean }}
+          ruleSwitch={
+            <RuleSwitch
+              character={room.character}
+              rules={brief.rules}
+              tried={tried}
+              first={ranking.first}
+              onTry={setTried}
+            />
+          }
           picked={at}
           onPick={pick}
           onMoreLike={(colour) => {
@@ -265,9 +307,13 @@ function AtHand({
   visitId,
   roomId,
   candidates,
+  asked,
+  onRung,
   onTake,
 }: {
   readonly decks: ListedDecks
+  readonly asked: number
+  readonly onRung: (by: 1 | -1) => void
   readonly at: AtStrength
   readonly visitId: string
   readonly roomId: string
@@ -275,6 +321,10 @@ function AtHand({
   readonly onTake: (colour: ListedAt, strengthPercent: number) => void
 }) {
   const { prepared } = useLight()
+  const heading = useRef<HTMLHeadingElement>(null)
+  useEffect(() => {
+    if (asked > 0) heading.current?.focus()
+  }, [asked])
   const colour = decks.colours[at.place]!
   const full = decks.reflectanceOf(at.place)
   const reflectance = useMemo(
@@ -298,7 +348,7 @@ function AtHand({
         className="h-12 w-16 shrink-0"
       />
       <div className="min-w-0 flex-1">
-        <h1 className="text-title leading-6">
+        <h1 ref={heading} tabIndex={-1} className="text-title leading-6">
           {colour.name} at {at.strengthPercent} %
         </h1>
         <p className="text-fine text-dim">
@@ -319,6 +369,24 @@ function AtHand({
           ))}
         </p>
       </div>
+      <span className="flex">
+        {(
+          [
+            [-1, 'A rung weaker', '−'],
+            [1, 'A rung stronger', '+'],
+          ] as const
+        ).map(([by, label, sign]) => (
+          <button
+            key={label}
+            type="button"
+            className="key -ml-px px-3 first:ml-0"
+            aria-label={label}
+            onClick={() => onRung(by)}
+          >
+            {sign}
+          </button>
+        ))}
+      </span>
       <button
         type="button"
         className="key key-first"

@@ -152,6 +152,17 @@ export function ToneBands({
     }
   }, [painter, bands, decks])
 
+  // The chosen strip comes into sight, whoever chose it.
+  useEffect(() => {
+    const band = bands.find(({ strip }) => strip === chosen)
+    const box = scroller.current!
+    if (
+      band &&
+      (band.left < box.scrollLeft || band.left + band.width > box.scrollLeft + box.clientWidth)
+    )
+      box.scrollLeft = band.left - box.clientWidth / 2
+  }, [bands, chosen])
+
   function walk(to: number): void {
     const next = Math.min(bands.length - 1, Math.max(0, to))
     const band = bands[next]
@@ -203,7 +214,7 @@ export function ToneBands({
       aria-orientation="horizontal"
       aria-activedescendant={at && `strip-${at.strip.deck.id}-${at.strip.strip}`}
       tabIndex={0}
-      className="group relative h-52 overflow-x-auto overflow-y-hidden focus-visible:outline-offset-0"
+      className="group relative h-44 overflow-x-auto overflow-y-hidden focus-visible:outline-offset-0"
       onKeyDown={onKeyDown}
       onFocus={() => at && onHover(at.strip)}
     >

@@ -6,6 +6,7 @@ import { rankedRoomOf } from '@/core/ranking/asked-room'
 import { judgeInRoom } from '@/core/ranking/rank-for-room'
 import { unitsApart } from '@/core/ranking/variety'
 import { isRuledOut, type Lean } from '@/core/undertone/lean'
+import { TONES, type ToneName } from '@/core/undertone/tone-order'
 import type { RankedFor } from './ranked-for'
 import { TextKey } from '../form/text-key'
 import { useLight } from '../light-bar/light-context'
@@ -107,6 +108,16 @@ export function Tones({
         </p>
       ) : (
         <>
+          <ToneKeys
+            {...{ strips, fits }}
+            tone={unfolded?.tone ?? null}
+            onChoose={(tone) => {
+              const own = strips.filter((strip) => strip.tone === tone)
+              const best = own.filter(fits).sort((p, q) => worthOf(q) - worthOf(p))[0] ?? own[0]!
+              setChosen(best)
+              setShown(STRIPS_AT_ONCE)
+            }}
+          />
           <ToneBands
             {...{ decks, strips, fits }}
             chosen={strips.find((strip) => unfolded && isSame(strip, unfolded)) ?? null}
@@ -143,6 +154,36 @@ export function Tones({
           </p>
         )
       )}
+    </div>
+  )
+}
+
+/** A key for each tone there is, with how many of its strips fit: the bands may run on beyond the screen. */
+function ToneKeys({
+  strips,
+  fits,
+  tone,
+  onChoose,
+}: {
+  readonly strips: readonly ListedStrip[]
+  readonly fits: (strip: ListedStrip) => boolean
+  readonly tone: ToneName | null
+  readonly onChoose: (tone: ToneName) => void
+}) {
+  const own = TONES.map((name) => ({
+    name,
+    all: strips.filter((strip) => strip.tone === name),
+  })).filter(({ all }) => all.length > 0)
+  return (
+    <div role="group" aria-label="Unfold a tone" className="flex flex-wrap gap-x-4">
+      {own.map(({ name, all }) => (
+        <TextKey key={name} aria-pressed={name === tone} onClick={() => onChoose(name)}>
+          <span className={name === tone ? 'font-semibold' : undefined}>{name}</span>{' '}
+          <span className="text-fine text-dim">
+            {all.filter(fits).length} of {all.length}
+          </span>
+        </TextKey>
+      ))}
     </div>
   )
 }

@@ -4,8 +4,10 @@ import { useMemo } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
 import { chancePercent } from '@/core/pairing/chance'
 import type { ReadingSource } from '@/core/paint/reading'
+import { rankedRoomOf } from '@/core/ranking/asked-room'
 import { pairingTable } from '@/core/ranking/pairing-table'
-import { adviceWords, type RankedFor } from './ranked-for'
+import { judgeInRoom } from '@/core/ranking/rank-for-room'
+import type { RankedFor } from './ranked-for'
 import { Figures } from '../form/figures'
 import { useLight } from '../light-bar/light-context'
 import { JudgementMark } from '../verdict/verdict-mark'
@@ -25,11 +27,33 @@ export function Why({
     () => pairingTable(room, roomDay, reflectance, source),
     [room, roomDay, reflectance, source],
   )
-  const advice = useMemo(() => adviceWords(reflectance, room), [reflectance, room])
+  const said = useMemo(() => {
+    const ranked = rankedRoomOf(room, roomDay)
+    return ranked.lights.length > 0 && ranked.finishes.length > 0
+      ? judgeInRoom(ranked)(reflectance, source)
+      : null
+  }, [reflectance, source, room, roomDay])
   if (table.length === 0)
     return (
       <p className="text-small">With what stays and a light entered, each pair is judged here.</p>
     )
+  const figures = (
+    <ul>
+      {table.map(({ keeperId, name, cells }) => (
+        <li key={keeperId}>
+          {name}:{' '}
+          {cells
+            .map(
+              ({ light, judged: { chance, wall, finish, strengths } }) =>
+                `${light} ${chancePercent(chance)}, ΔJ′ ${(wall.j - finish.j).toFixed(1)}, ` +
+                `lean ${wall.c.toFixed(1)} at ${wall.hueDeg.toFixed(0)}° beside ${finish.c.toFixed(1)} at ${finish.hueDeg.toFixed(0)}°, ` +
+                `conflict ${strengths.conflict.toFixed(2)}`,
+            )
+            .join('; ')}
+        </li>
+      ))}
+    </ul>
+  )
   return (
     <section aria-label="Why" className="overflow-x-auto">
       <table className="w-full border-collapse text-left text-small">
@@ -67,30 +91,25 @@ export function Why({
           ))}
         </tbody>
       </table>
-      <ul className="mt-2 text-small">
-        {advice.map((words) => (
-          <li key={words}>In this room it {words}.</li>
-        ))}
-      </ul>
-      <div className="mt-2 print:block">
-        <Figures of="chances, and leans in units of CAM16-UCS">
-          <ul>
-            {table.map(({ keeperId, name, cells }) => (
-              <li key={keeperId}>
-                {name}:{' '}
-                {cells
-                  .map(
-                    ({ light, judged: { chance, wall, finish, strengths } }) =>
-                      `${light} ${chancePercent(chance)}, ΔJ′ ${(wall.j - finish.j).toFixed(1)}, ` +
-                      `lean ${wall.c.toFixed(1)} at ${wall.hueDeg.toFixed(0)}° beside ${finish.c.toFixed(1)} at ${finish.hueDeg.toFixed(0)}°, ` +
-                      `conflict ${strengths.conflict.toFixed(2)}`,
-                  )
-                  .join('; ')}
-              </li>
-            ))}
-          </ul>
-        </Figures>
+      {said && (
+        <>
+          <Sayings name="It gives this room" words={said.gives} />
+          <Sayings name="Against it here" words={said.against} />
+        </>
+      )}
+      <div className="mt-2 print:hidden">
+        <Figures of="chances, and leans in units of CAM16-UCS">{figures}</Figures>
       </div>
+      <div className="mt-2 hidden text-fine print:block">{figures}</div>
     </section>
+  )
+}
+
+function Sayings({ name, words }: { readonly name: string; readonly words: readonly string[] }) {
+  if (words.length === 0) return null
+  return (
+    <p className="mt-2 text-small">
+      <span className="font-medium">{name}:</span> {words.join('; ')}.
+    </p>
   )
 }

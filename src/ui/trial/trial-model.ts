@@ -170,7 +170,7 @@ export function leanWords(
 ): string {
   const warmth = warmthWord(undertoneOf(prepared, reflectance), rules)
   const seen = capital(seenLine(seenWords(prepared, reflectance, rules)))
-  return `${seen}${warmth ? `; counts as ${warmth}` : ''}. LRV ${Math.round(lrvPercent(reflectance))}.`
+  return `${seen}${warmth ? `; counts as ${warmth}` : ''}.`
 }
 
 /** For who asks: the lean in figures, with the reading's own ± and the range over D. */
@@ -219,7 +219,12 @@ export function deckIn(prepared: PreparedLight, decks: ListedDecks): DeckColour[
 export function lrvWords(reflectance: Reflectance, finishes: readonly NamedFinish[]): string {
   const own = lrvPercent(reflectance)
   const others = finishes
-    .map((finish) => ({ name: finish.name, lrv: lrvPercent(finish.reflectance) }))
+    .map(({ keeperId, name, part, reflectance: own }) => ({
+      name: finishes.some((other) => other.keeperId === keeperId && other.part !== part)
+        ? `${name} (${part})`
+        : name,
+      lrv: lrvPercent(own),
+    }))
     .sort((p, q) => p.lrv - q.lrv)
   const ends = [others[0], others.at(-1)].filter(
     (each, i, all) => each !== undefined && all.indexOf(each) === i,

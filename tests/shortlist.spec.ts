@@ -1,0 +1,250 @@
+import Color from 'colorjs.io'
+import { expect, type Page } from '@playwright/test'
+import { brief, keeper, room, window } from '../src/commands/house.fixture'
+import type { Lab } from '../src/core/colour/lab'
+import type { Reflectance } from '../src/core/colour/spectrum'
+import { labD65, reflectanceOfReading } from '../src/core/paint/reading'
+import { atStrength } from '../src/core/paint/strength'
+import { SHIPPED_DECK, shippedColours } from '../src/formats/shipped-deck'
+import { demoVisit, open, roomOf, test, type App } from './app'
+import { freshId, make } from './make'
+
+const surface = (lab: Lab): Reflectance => reflectanceOfReading({ kind: 'lab', lab })
+const WHITE_BASE = surface(SHIPPED_DECK.whiteBase)
+const PAINTS = new Map(
+  shippedColours().map(({ code, reading }) => [code, reflectanceOfReading(reading)]),
+)
+
+/** LRV, and CAM16-UCS hue and lean by daylight, through colorjs.io and its own viewing conditions. */
+function second(reflectance: Reflectance) {
+  const lab = new Color('lab-d65', [...labD65(reflectance)] as [number, number, number])
+  const y = lab.to('xyz-d65').coords[1] ?? 0
+  const [, M, h] = lab.to('cam16-jmh').coords
+  return { lrv: 100 * y, lean: Math.log1p(0.0228 * (M ?? 0)) / 0.0228, hueDeg: h ?? 0 }
+}
+const apart = (p: number, q: number): number => {
+  const between = Math.abs(p - q) % 360
+  return between > 180 ? 360 - between : between
+}
+
+/** What the ranking lays out: code, strength, and the words of each line. */
+async function laidOut(page: Page, most: 10 | 20) {
+  const ten = page.getByRole('region', { name: 'First ten' })
+  await expect(ten.getByRole('button', { name: /works|unsure|no/ }).first()).toBeVisible()
+  if (most === 20) await ten.getByRole('button', { name: / more$/ }).click()
+  const lines = ten.getByRole('listitem').filter({ hasText: 'weakest beside' })
+  await expect(lines).toHaveCount(most)
+  return Promise.all(
+    (await lines.all()).map(async (line) => {
+      const text = (await line.textContent())!
+      const [, code, strength] = / ([A-Z]\d{3}-\d), (\d+) %/.exec(text)!
+      const paint = PAINTS.get(code!)!
+      return {
+        text,
+        code: code!,
+        reflectance: atStrength(paint, WHITE_BASE, Number(strength)),
+      }
+    }),
+  )
+}
+
+/** An invented kitchen: a counter, a cream trim that stays, a west window, "brighter". */
+async function kitchenWith(page: Page, app: App, colours: readonly [string, number, Lab][]) {
+  await open(page, app.url)
+  const [visitId, roomId] = [freshId(), freshId()]
+  await make(
+    page,
+    'keep-brief',
+    brief(visitId, { household: `Kitchen ${visitId}`, wants: ['brighter'] }),
+  )
+  await make(page, 'keep-room', room(visitId, roomId, 'Kitchen'))
+  await make(page, 'keep-window', {
+    ...window(visitId, roomId, freshId()),
+    bearingDeg: 270,
+  })
+  const stays = (name: string, kind: 'counter' | 'trim', parts: readonly [string, number, Lab][]) =>
+    make(
+      page,
+      'keep-keeper',
+      keeper(visitId, roomId, freshId(), name, {
+        kind,
+        colours: parts.map(([part, sharePercent, lab]) => ({
+          part,
+          sharePercent,
+          reading: { kind: 'lab' as const, lab: [...lab] as [number, number, number] },
+          source: 'reader' as const,
+        })),
+      }),
+    )
+  await stays('Counter', 'counter', colours)
+  await stays('Trim', 'trim', [['all', 100, [92, 0, 8]]])
+  return `${app.url}/visits/${visitId}/rooms/${roomId}`
+}
+
+const STONES: readonly (readonly [string, readonly [string, number, Lab][], Lab])[] = [
+  ['orange-pink', [['ground', 100, [66, 9, 14]]], [66, 9, 14]],
+  ['violet-grey', [['ground', 100, [62, 4, -5]]], [62, 4, -5]],
+  [
+    'black with flecks',
+    [
+      ['ground', 85, [18, 0, 0]],
+      ['fleck', 15, [70, 6, 14]],
+    ],
+    [70, 6, 14],
+  ],
+]
+
+for (const [name, colours, deciding] of STONES)
+  test(`a kitchen with a stone of ${name}: light, of its hue or with little lean, and ten unlike each other`, async ({
+    page,
+    ownApp: app,
+  }) => {
+    const kitchen = await kitchenWith(page, app, colours)
+    await open(page, `${kitchen}/shortlist`)
+    const twenty = await laidOut(page, 20)
+    const stone = second(surface(deciding))
+    // Common practice: an orange-pink stone takes pink beiges and rejects green-leaning tans; a wall of little lean
+    // quarrels with nothing.
+    const suits = twenty.filter(({ reflectance }) => {
+      const { hueDeg, lean, lrv } = second(reflectance)
+      return (apart(hueDeg, stone.hueDeg) <= 40 || lean < LITTLE_LEAN) && lrv >= 45
+    })
+    expect(suits.length, twenty.map(({ code }) => code).join(' ')).toBeGreaterThanOrEqual(18)
+    for (const { code, reflectance } of twenty.slice(0, 10)) {
+      const { hueDeg, lean, lrv } = second(reflectance)
+      const isGreenTan = hueDeg > 105 && hueDeg < 180 && lean > LITTLE_LEAN && lrv < 72
+      expect(isGreenTan, code).toBe(false)
+    }
+    const depths = new Set(
+      twenty.slice(0, 10).map(({ reflectance }) => Math.round(second(reflectance).lrv / 10)),
+    )
+    const tones = new Set(twenty.slice(0, 10).map(({ code }) => code.split('-')[0]))
+    expect(Math.max(depths.size, tones.size)).toBeGreaterThanOrEqual(4)
+  })
+
+// CAM16-UCS units: up to here a neutral is a quiet one.
+const LITTLE_LEAN = 7
+
+test('over the demo’s rooms every line is its own, and agrees with the table behind it', async ({
+  page,
+  app,
+}) => {
+  const visit = await demoVisit(page, app)
+  const gives = new Set<string>()
+  for (const name of ['Front room', 'Kitchen', 'Basement snug', 'South bedroom', 'Landing study']) {
+    const at = await roomOf(page, visit, name)
+    await open(page, `${at}/shortlist`)
+    const lines = await laidOut(page, 10)
+    for (const { text } of lines)
+      gives.add(/(?:works likely|works|unsure|no likely|no)(.+)weakest beside/.exec(text)![1]!)
+    await page.keyboard.press('ArrowDown')
+    await page.keyboard.press('y')
+    const why = page.getByRole('region', { name: 'Why' })
+    await expect(why.getByRole('table')).toBeVisible()
+    const [, said, finish, light] =
+      /(works likely|works|unsure|no likely|no)(?=[A-Z]).*weakest beside (.+?)(?: \(.+\))? (at midday|in the low sun|under lamps)$/.exec(
+        lines[0]!.text,
+      )!
+    const row = why.getByRole('row').filter({ has: page.getByRole('rowheader', { name: finish! }) })
+    const heads = await why.getByRole('columnheader').allTextContents()
+    const cell = row.getByRole('cell').nth(heads.indexOf(light!) - 1)
+    await expect(cell).toHaveText(new RegExp(`^${said!}`))
+  }
+  expect(gives.size).toBeGreaterThanOrEqual(30)
+})
+
+test('by keyboard alone, from opening the room to three proposals', async ({
+  page,
+  ownApp: app,
+}) => {
+  const kitchen = await roomOf(page, await demoVisit(page, app), 'Landing study')
+  await open(page, `${kitchen}/shortlist`)
+  await laidOut(page, 10)
+  const proposed = page.getByRole('tab', { name: /^Proposed/ })
+  const before = Number(/\d+/.exec((await proposed.textContent())!)![0])
+  for (let n = 1; n <= 3; n++) {
+    await page.keyboard.press('ArrowDown')
+    await page.keyboard.press('Enter')
+    await expect(proposed).toHaveText(`Proposed ${before + n}`)
+  }
+  await page.keyboard.press('p')
+  await expect(page.getByRole('region', { name: 'Candidates' }).getByRole('img')).toHaveCount(
+    before + 3,
+  )
+})
+
+test('none of a lean takes it out of the room at once, is counted, kept, and taken back', async ({
+  page,
+  ownApp: app,
+}) => {
+  const kitchen = await roomOf(page, await demoVisit(page, app), 'Kitchen')
+  await open(page, `${kitchen}/shortlist`)
+  const [first] = await laidOut(page, 10)
+  await page.keyboard.press('ArrowDown')
+  const none = page.getByRole('button', { name: /^None of this lean/ })
+  const lean = /\((.+)\)/.exec((await none.textContent())!)![1]!
+  await none.click()
+  await expect(page.getByText(new RegExp(`^No ${lean} \\(\\d[\\d,]* colours\\)`))).toBeVisible()
+  await expect(page.getByRole('region', { name: 'First ten' })).not.toContainText(first!.code)
+  await page.reload()
+  await page.locator('html[data-ready=yes]').waitFor()
+  await expect(page.getByText(new RegExp(`^No ${lean} `))).toBeVisible()
+  await page.locator('body').press('z')
+  await expect(page.getByText(new RegExp(`^No ${lean} `))).toHaveCount(0)
+  await expect(page.getByRole('region', { name: 'First ten' })).toContainText(first!.code)
+})
+
+test('another school of a house rule changes the order, and says so', async ({ page, app }) => {
+  const front = await roomOf(page, await demoVisit(page, app), 'Front room')
+  await open(page, `${front}/shortlist`)
+  const before = (await laidOut(page, 10)).map(({ text }) => text)
+  await page.getByText('By the house rules').click()
+  await page.getByLabel('A cool, even room').selectOption({ label: 'Lean into the cool' })
+  await expect(
+    page.getByText(/^Ranked anew, to try: [1-9]\d* of the first ten are others/),
+  ).toBeVisible()
+  expect((await laidOut(page, 10)).map(({ text }) => text)).not.toEqual(before)
+  await page.getByLabel('A cool, even room').selectOption({ label: 'Warm it up' })
+  await expect.poll(async () => (await laidOut(page, 10)).map(({ text }) => text)).toEqual(before)
+})
+
+test('what the bar shows relights the swatches and ranks nothing anew', async ({ page, app }) => {
+  const kitchen = await roomOf(page, await demoVisit(page, app), 'Kitchen')
+  await open(page, `${kitchen}/shortlist?light=room&at=12:00&sky=clear&lamps=off`)
+  const before = (await laidOut(page, 10)).map(({ text }) => text)
+  const swatch = page.getByRole('region', { name: 'First ten' }).locator('[data-hex]').first()
+  const noon = await swatch.getAttribute('data-hex')
+  await page.getByRole('radio', { name: 'Lamps' }).click()
+  await expect(swatch).not.toHaveAttribute('data-hex', noon!)
+  expect((await laidOut(page, 10)).map(({ text }) => text)).toEqual(before)
+})
+
+test('a comparator is laid over the colour, the eye is asked first, and what it sees is kept', async ({
+  page,
+  ownApp: app,
+}) => {
+  const kitchen = await roomOf(page, await demoVisit(page, app), 'Landing study')
+  await open(page, `${kitchen}/shortlist`)
+  await laidOut(page, 10)
+  await page.keyboard.press('ArrowDown')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('button', { name: /^Taken up at/ })).toBeVisible()
+  await page.keyboard.press('b')
+  const beside = page.getByRole('region', { name: 'Paint beside paint' })
+  await expect(beside).toBeVisible()
+  await page.keyboard.press('c')
+  await expect(beside.getByRole('img', { name: 'white card, laid over it' })).toBeVisible()
+  // The model is silent until the eye has spoken.
+  await expect(beside.getByText(/it comes out/)).toHaveCount(0)
+  await page.keyboard.press('1')
+  await expect(beside.getByText(/^Beside white card it comes out/)).toContainText(
+    /Kept as a look on the screen/,
+  )
+  await page.keyboard.press('c')
+  await expect(beside.getByText(/it comes out/)).toHaveCount(0)
+  await beside
+    .getByRole('button', { name: /^Lay .+ beside it$/ })
+    .first()
+    .click()
+  await expect(beside.getByRole('button', { name: /^Take .+ away$/ })).toHaveCount(1)
+})
