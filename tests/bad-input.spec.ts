@@ -1,8 +1,5 @@
-import { readFileSync } from 'node:fs'
 import { expect } from '@playwright/test'
 import { demoVisit, open, roomOf, test } from './app'
-
-const DECK = new URL('../demo/deck.csv', import.meta.url).pathname
 
 test('a brief with an impossible place, date and name is refused at its fields, and kept as typed', async ({
   page,
@@ -82,38 +79,6 @@ test('L* of 140, a hex of five digits and a colour no finish has are refused', a
   await expect(page.getByRole('heading', { name: 'Ghost' })).toHaveCount(0)
 })
 
-test('a whole deck comes in from CSV; a broken one is refused by line and leaves nothing', async ({
-  page,
-  ownApp: app,
-  consoleMay,
-}) => {
-  consoleMay.push(/status of 4\d\d/)
-  await open(page, `${app.url}/decks`)
-  const send = async (name: string, body: string | Buffer) => {
-    await page.getByLabel('Maker').fill('Oddney and Daughters')
-    await page.getByLabel('Name of the deck').fill(name)
-    await page
-      .getByLabel('CSV file')
-      .setInputFiles({ name: 'deck.csv', mimeType: 'text/csv', buffer: Buffer.from(body) })
-    await page.getByRole('button', { name: 'Take the deck in' }).click()
-  }
-  const lines = readFileSync(DECK, 'utf8').split('\n')
-  const broken = [...lines]
-  broken[700] = broken[700]!.replace(/,\d+\.\d+,/, ',140,')
-  await send('Broken', broken.join('\n'))
-  await expect(page.getByText(/Line 701: L\* must be 0 to 100, got 140/)).toBeVisible()
-  await expect(page.getByLabel('Name of the deck')).toHaveValue('Broken')
-  await expect(page.getByRole('listitem').filter({ hasText: 'Broken' })).toHaveCount(0)
-
-  await send('Whole', lines.join('\n'))
-  await expect(page.getByText('1,200 colours taken in.')).toBeVisible()
-  await expect(
-    page.getByRole('listitem').filter({ hasText: 'Oddney and Daughters, Whole' }),
-  ).toContainText('1,200 colours')
-  await send('Whole', lines.join('\n'))
-  await expect(page.getByText('Oddney and Daughters has a deck “Whole” already.')).toBeVisible()
-})
-
 test('addresses of nothing say so', async ({ page, app, consoleMay }) => {
   consoleMay.push(/status of 404/)
   for (const address of [
@@ -123,35 +88,4 @@ test('addresses of nothing say so', async ({ page, app, consoleMay }) => {
     expect((await page.goto(app.url + address))!.status()).toBe(404)
     await expect(page.getByRole('heading', { name: 'There is nothing here' })).toBeVisible()
   }
-})
-
-test('a deck on its way is sent once however often its key is pressed, and can be stopped', async ({
-  page,
-  app,
-  consoleMay,
-}) => {
-  // A request that is stopped on purpose.
-  consoleMay.push(/net::ERR_/)
-  await open(page, `${app.url}/decks`)
-  let sent = 0
-  let release = (): void => undefined
-  const held = new Promise<void>((done) => (release = done))
-  await page.route('**/api/decks/import', async (route) => {
-    sent += 1
-    await held
-    await route.abort()
-  })
-  await page.getByLabel('Maker').fill('Oddney and Daughters')
-  await page.getByLabel('Name of the deck').fill('Slow')
-  await page
-    .getByLabel('CSV file')
-    .setInputFiles({ name: 'deck.csv', mimeType: 'text/csv', buffer: readFileSync(DECK) })
-  await page.getByLabel('Name of the deck').press('ControlOrMeta+Enter')
-  await expect(page.getByRole('progressbar', { name: 'Taking the deck in' })).toBeVisible()
-  await page.getByLabel('Name of the deck').press('ControlOrMeta+Enter')
-  await page.getByRole('button', { name: 'Stop' }).click()
-  await expect(page.getByText('Stopped. What is listed above is there.')).toBeVisible()
-  expect(sent).toBe(1)
-  release()
-  await expect(page.getByRole('listitem').filter({ hasText: 'Slow' })).toHaveCount(0)
 })

@@ -113,6 +113,7 @@ async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void>
       await hand.key(page.getByLabel('Code or name'), '/')
       await hand.fill(page.getByLabel('Code or name'), code)
       await hand.key(button(new RegExp(`^${code} `)), 'Enter')
+      await expect(page.getByRole('heading', { name: / at 100 %$/ })).toBeVisible()
       await hand.key(button('A rung weaker'), '-')
       await hand.key(button('Take up at 75 %'), 'Enter')
       await expect(button('Taken up at 75 %')).toBeVisible()

@@ -73,28 +73,36 @@ test('a page under a foreign name gets nothing, and a foreign page cannot write'
     failOnStatusCode: false,
   })
   expect(foreignName.status()).toBe(403)
-  const form = {
-    multipart: {
+  const begin = {
+    data: {
+      deckId: crypto.randomUUID(),
       maker: 'M',
       name: 'N',
       baseL: '96',
       baseA: '0',
       baseB: '1',
-      file: { name: 'd.csv', mimeType: 'text/csv', buffer: Buffer.from('x') },
     },
   }
   const foreignPage = await request.post(`${app.url}/api/decks/import`, {
-    ...form,
+    ...begin,
     headers: { origin: 'http://evil.example' },
   })
   expect(foreignPage.status()).toBe(403)
   const rebound = await request.post(`${app.url}/api/decks/import`, {
-    ...form,
+    ...begin,
     headers: { origin: 'http://evil.example', host: 'evil.example' },
   })
   expect(rebound.status()).toBe(403)
-  const noPage = await request.post(`${app.url}/api/decks/import`, form)
+  const noPage = await request.post(`${app.url}/api/decks/import`, begin)
   expect(noPage.status()).toBe(403)
+  const { deckId } = begin.data
+  for (const method of ['post', 'delete'] as const) {
+    const step = await request[method](`${app.url}/api/decks/import/${deckId}`, {
+      data: { colours: [] },
+      headers: { origin: 'http://evil.example' },
+    })
+    expect(step.status(), method).toBe(403)
+  }
   for (const handler of ['photos', 'measurements']) {
     const sent = await request.post(`${app.url}/api/${handler}`, {
       data: 'x',

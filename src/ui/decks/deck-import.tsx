@@ -34,6 +34,7 @@ export function DeckImport() {
   const [read, setRead] = useState<{ readonly of: Chosen; readonly file: ReadFile } | null>(null)
   const [done, setDone] = useState<number | null>(null)
   const [sending, setSending] = useState(false)
+  const [opening, setOpening] = useState(false)
   const [answer, setAnswer] = useState<UploadAnswer | null>(null)
   const [taken, setTaken] = useState('')
   const running = useRef<AbortController | null>(null)
@@ -69,8 +70,10 @@ export function DeckImport() {
     setAnswer(null)
     setTaken('')
     if (!picked) return
+    setOpening(true)
     const file = new DeckFile()
     const opened = await file.open(new Uint8Array(await picked.arrayBuffer()))
+    setOpening(false)
     if ('refused' in opened) {
       file.end()
       setRefused(opened.refused)
@@ -114,7 +117,7 @@ export function DeckImport() {
     setRead(null)
     form.reset()
     if (input.current) input.current.value = ''
-    setTaken(`${count.toLocaleString('en-GB')} colours taken in.`)
+    setTaken(`${coloursWords(count)} taken in.`)
     router.refresh()
   }
 
@@ -187,7 +190,7 @@ export function DeckImport() {
         <button
           type="submit"
           className="key key-first px-6"
-          disabled={sending || (chosen !== null && !isWhole)}
+          disabled={sending || opening || (chosen !== null && !isWhole)}
         >
           {sending ? 'Taking it in' : 'Take the deck in'}
         </button>
@@ -215,12 +218,15 @@ export function DeckImport() {
   )
 }
 
+const coloursWords = (count: number): string =>
+  count === 1 ? '1 colour' : `${count.toLocaleString('en-GB')} colours`
+
 /** What the file comes to, as it will look. */
 function Preview({ read, leftOut }: { readonly read: ReadFile; readonly leftOut: number }) {
   return (
     <section aria-label="Preview">
       <p className="mb-1 text-small">
-        {read.count.toLocaleString('en-GB')} colours
+        {coloursWords(read.count)}
         {leftOut > 0 && `, ${leftOut.toLocaleString('en-GB')} lines left out`}; some of them by
         daylight:
       </p>

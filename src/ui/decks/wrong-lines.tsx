@@ -86,9 +86,13 @@ function MendLine({
         </TextKey>
       </div>
       {open && (
-        <form
+        // It stands within the form of the deck: Enter is for the line, not for the deck.
+        <div
+          role="group"
+          aria-label={`Line ${line}`}
           className="grid gap-x-3 gap-y-1 sm:grid-cols-4"
-          onSubmit={(event) => {
+          onKeyDown={(event) => {
+            if (event.key !== 'Enter') return
             event.preventDefault()
             onMend(typed)
           }}
@@ -106,10 +110,10 @@ function MendLine({
               />
             </label>
           ))}
-          <button type="submit" className="key self-end">
+          <button type="button" className="key self-end" onClick={() => onMend(typed)}>
             So it is right
           </button>
-        </form>
+        </div>
       )}
     </>
   )

@@ -1,6 +1,6 @@
 'use client'
 
-import { useRef, useState } from 'react'
+import { useEffect, useEffectEvent, useRef, useState } from 'react'
 import { useKeys } from '../keys/use-keys'
 import { findPlaces, type ListedDecks } from './listed-decks'
 
@@ -16,12 +16,22 @@ export function Search({
   const [typed, setTyped] = useState('')
   useKeys({ '/': () => input.current?.focus() }, [['/', 'find a colour by its code or name']])
   const found = decks ? findPlaces(decks.colours, typed) : []
+  // Who types faster than the decks come is answered when they are there.
+  const [waiting, setWaiting] = useState(false)
   function pick(place: number): void {
     onPick(place)
     setTyped('')
     // What was asked for is answered beside it: keys go there.
     input.current?.blur()
   }
+  const answer = useEffectEvent((place: number | undefined) => {
+    setWaiting(false)
+    if (place !== undefined) pick(place)
+  })
+  useEffect(() => {
+    // eslint-disable-next-line react-hooks/set-state-in-effect -- the decks came: what was asked is answered
+    if (decks && waiting) answer(findPlaces(decks.colours, typed)[0])
+  }, [decks, waiting, typed])
   return (
     <div className="relative mb-1 w-48">
       <label htmlFor="deck-search" className="sr-only">
@@ -35,9 +45,14 @@ export function Search({
         className="field"
         autoComplete="off"
         value={typed}
-        onChange={(event) => setTyped(event.target.value)}
+        onChange={(event) => {
+          setTyped(event.target.value)
+          setWaiting(false)
+        }}
         onKeyDown={(event) => {
-          if (event.key === 'Enter' && found[0] !== undefined) pick(found[0])
+          if (event.key !== 'Enter') return
+          if (found[0] !== undefined) pick(found[0])
+          else if (!decks) setWaiting(true)
         }}
       />
       {decks && typed.trim() !== '' && (
