@@ -32,8 +32,13 @@ export async function measureBench() {
       `a verdict from key to kept: ${verdict.ms.toFixed(0)} ms median, ${verdict.requests} request, ${verdict.bytes} bytes back ` +
         '(before: 245 to 980 ms, 27 requests, 38 kB)',
     )
+    const shortlist = bench.replace(/bench$/, 'shortlist')
+    console.log(
+      `first-load JavaScript of the shortlist: ${await scriptKilobytes(browser, shortlist)} kB gzipped`,
+    )
     for (const view of ['light', 'bench', 'shortlist', 'trial'])
       await printDrag(browser, bench.replace(/bench$/, view), view)
+    await printBigDeck(browser, server.url, shortlist)
     await stop(server)
     const [, visit, kitchen] = bench.match(/visits\/([^/]+)\/rooms\/([^/]+)/)
     await run('node', ['--import', 'tsx', 'scripts/bench/full-room.ts', dataDir, visit, kitchen])
@@ -158,6 +163,90 @@ async function verdictCost(browser, bench) {
   }
 }
 
+const BIG = 20_000
+const SCROLLED_FRAMES = 240
+
+/** A deck of the trade's largest size: taken in, ranked in the worker of a page, and scrolled through. */
+async function printBigDeck(browser, url, shortlist) {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await page.goto(`${url}/decks`)
+  await page.locator('html[data-ready=yes]').waitFor()
+  await page.getByLabel('Maker').fill('Oddney and Daughters')
+  await page.getByLabel('Name of the deck').fill('Twenty Thousand')
+  const lines = Array.from({ length: BIG }, (_, i) => {
+    const [l, a, b] = [
+      30 + ((i * 37) % 600) / 10,
+      ((i * 91) % 160) / 10 - 7,
+      ((i * 53) % 220) / 10 - 8,
+    ]
+    return `Q${i},Tint ${i},${l},${a.toFixed(2)},${b.toFixed(2)},S${Math.floor(i / 8)},white`
+  })
+  const began = performance.now()
+  await page.getByLabel('Deck file').setInputFiles({
+    name: 'deck.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(`code,name,L,a,b,strip,base\n${lines.join('\n')}\n`),
+  })
+  await page.getByRole('region', { name: 'Preview' }).waitFor()
+  const read = performance.now() - began
+  await page.getByRole('button', { name: 'Take the deck in' }).click()
+  await page.getByText('20,000 colours taken in.').waitFor({ timeout: 120_000 })
+  console.log(
+    `a deck of 20,000 colours: read and shown after ${(read / 1000).toFixed(1)} s, taken in after ${((performance.now() - began) / 1000).toFixed(1)} s`,
+  )
+  await page.addInitScript(() => {
+    window.rankedMs = []
+    const Plain = window.Worker
+    window.Worker = class extends Plain {
+      constructor(...args) {
+        super(...args)
+        this.addEventListener('message', ({ data }) => {
+          if ('first' in data) window.rankedMs.push(['first', data.ms])
+          if ('whole' in data) window.rankedMs.push(['all', data.ms])
+        })
+      }
+    }
+  })
+  await page.goto(shortlist)
+  await page.locator('html[data-ready=yes]').waitFor()
+  const turns = []
+  for (let turn = 0; turn < 4; turn++) {
+    await page.waitForFunction((wanted) => window.rankedMs.length >= wanted, 2 * (turn + 1), {
+      timeout: 60_000,
+    })
+    turns.push(await page.evaluate((from) => window.rankedMs.slice(from), 2 * turn))
+    // Another house rule: it is ranked anew, with the decks at hand.
+    if (turn === 0) await page.getByText('By the house rules').click()
+    const rule = page.getByLabel('Weakest useful strength')
+    const values = await rule.locator('option').evaluateAll((all) => all.map(({ value }) => value))
+    const now = await rule.inputValue()
+    await rule.selectOption(values.find((value) => value !== now))
+  }
+  console.log(
+    'ranking 21,200 colours at their strengths in a page’s worker, each turn by another house rule, ms from the decks at hand: ' +
+      turns
+        .map((turn) => turn.map(([what, ms]) => `${what} ${ms.toFixed(0)}`).join(', '))
+        .join('; '),
+  )
+  const bands = page.getByRole('listbox', { name: 'Tones' })
+  const box = await bands.boundingBox()
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+  await browser.startTracing(page, {
+    categories: ['devtools.timeline', 'disabled-by-default-devtools.timeline', 'v8'],
+  })
+  for (let i = 0; i < SCROLLED_FRAMES; i++) {
+    const due = performance.now() + FRAME_MS
+    await page.mouse.wheel(i < SCROLLED_FRAMES / 2 ? 120 : -120, 0)
+    await sleep(Math.max(0, due - performance.now()))
+  }
+  const events = JSON.parse((await browser.stopTracing()).toString()).traceEvents
+  const { median, slow, longest } = frameFigures(events, 'wheel')
+  console.log(
+    `scrolling the tones of 20,000 colours, script a frame in ms, median / 95th percentile / longest task: ${median.toFixed(1)} / ${slow.toFixed(1)} / ${longest.toFixed(0)}`,
+  )
+  await page.close()
+}
+
 /** From the file to the drawn photo, and from the tap on its card to the colours; the page's longest task meanwhile. */
 async function photoCost(browser, keepers, scratch) {
   const [width, height] = [4000, 3000]
@@ -197,7 +286,6 @@ async function photoCost(browser, keepers, scratch) {
   await page.goto(keepers)
   await page.locator('html[data-ready=yes]').waitFor()
   await page.getByRole('button', { name: 'Add what stays' }).click()
-  await page.getByRole('button', { name: 'A photo' }).click()
   await page.evaluate(() => {
     window.longestTask = 0
     new PerformanceObserver((list) => {
@@ -207,8 +295,10 @@ async function photoCost(browser, keepers, scratch) {
   })
   const start = performance.now()
   await page.getByLabel('Photo with a card').setInputFiles(file)
-  await page.getByText('Now tap the white card').waitFor()
+  await page.getByText(/^Now tap the/).waitFor()
   const drawn = performance.now() - start
+  await page.getByLabel('Beside it lies').selectOption('card')
+  await page.getByText('Now tap the white card').waitFor()
   const photo = page.getByRole('button', { name: /tap its white card/ })
   const box = await photo.boundingBox()
   const tapped = performance.now()
@@ -269,8 +359,10 @@ async function dragTrace(browser, page, x, y) {
   return JSON.parse((await browser.stopTracing()).toString()).traceEvents
 }
 
-function dragFigures(events) {
-  const isMove = ({ name, args }) => name === 'EventDispatch' && args?.data?.type === 'pointermove'
+const dragFigures = (events) => frameFigures(events, 'pointermove')
+
+function frameFigures(events, type) {
+  const isMove = ({ name, args }) => name === 'EventDispatch' && args?.data?.type === type
   const { pid, tid } = events.find(isMove)
   const inPage = events
     .filter((event) => event.pid === pid && event.tid === tid && event.ph === 'X')

@@ -14,8 +14,8 @@ import { roleOf } from '../../src/core/pairing/role'
 import { emptyStrengths, pairStrengths } from '../../src/core/pairing/strengths'
 import { emptySurface } from '../../src/core/pairing/surface'
 import { prepareRoom, type RankedRoom } from '../../src/core/ranking/ranked-room'
-import { rankForRoom } from '../../src/core/ranking/rank-for-room'
-import type { DeckRows } from '../../src/core/ranking/deck-rows'
+import { prepareDeck, type DeckRows } from '../../src/core/ranking/deck-rows'
+import { rankDeck, rankForRoom } from '../../src/core/ranking/rank-for-room'
 import { seededRandom } from '../../src/core/seeded-random'
 import { emptyUndertones, flatUndertones } from '../../src/core/undertone/flat-undertones'
 import { medianMs } from './median'
@@ -122,6 +122,7 @@ export function benchRanking(): void {
     `  in a room whose keepers agree: ${medianMs(5, () => rankForRoom(deck, agreeing, MOST), 2).toFixed(0)} ms`,
   )
   printSlope(agreeing)
+  printWhole(quarrelling, agreeing)
   console.log(`  peak memory ${Math.round(process.resourceUsage().maxRSS / 1024)} MB`)
 }
 
@@ -157,6 +158,47 @@ function plainUndertones({ rows }: DeckRows, { lights }: RankedRoom, count: numb
       sum += plainUndertone(plain, [...rows.subarray(i * BANDS, (i + 1) * BANDS)]).j
   }
   return sum
+}
+
+const WHOLE_COLOURS = 20_000
+const ALONE_SHARE = 200
+
+/** The trade's largest deck: the first two hundred and then every row, beside its appearances through a general-purpose colour library. */
+function printWhole(quarrelling: RankedRoom, agreeing: RankedRoom): void {
+  const deck = deckOf(WHOLE_COLOURS)
+  const start = performance.now()
+  const prepared = prepareDeck(deck)
+  const preparedMs = performance.now() - start
+  const rows = deck.places.length
+  console.log(
+    `${WHOLE_COLOURS.toLocaleString('en-GB')} colours × ${STRENGTHS.length} strengths × ${quarrelling.lights.length} lights × ${quarrelling.finishes.length} keepers; what hangs on no room, once: ${preparedMs.toFixed(0)} ms`,
+  )
+  for (const [name, room] of [
+    ['keepers that quarrel', quarrelling],
+    ['keepers that agree', agreeing],
+  ] as const) {
+    const turns = Array.from({ length: 5 }, () => {
+      const began = performance.now()
+      let first = 0
+      for (const step of rankDeck(prepared, room, MOST))
+        if ('first' in step) first = performance.now() - began
+      return { first, all: performance.now() - began }
+    })
+    const said = (of: 'first' | 'all'): string =>
+      turns
+        .map((turn) => turn[of])
+        .sort((p, q) => p - q)
+        .map((ms) => ms.toFixed(0))
+        .join(', ')
+    console.log(
+      `  ${name}: the first ${MOST} after ${said('first')} ms, all after ${said('all')} ms`,
+    )
+  }
+  const plain =
+    ALONE_SHARE * medianMs(1, () => plainUndertones(deck, quarrelling, rows / ALONE_SHARE), 0)
+  console.log(
+    `  the same appearances alone on colorjs.io: ${plain.toFixed(0)} ms (from a two-hundredth)`,
+  )
 }
 
 function printSlope(room: RankedRoom): void {

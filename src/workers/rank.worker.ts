@@ -33,11 +33,14 @@ const say = (reply: WorkReply, transfer: Transferable[] = []): void =>
 
 // Decks never change, so what was prepared of them is kept while the same are asked for.
 const fetched = new Map<string, Promise<FetchedDeck>>()
-let prepared: { readonly key: string; readonly deck: PreparedDeck } | null = null
+// The last two: another house rule is tried, and taken back.
+const prepared = new Map<string, PreparedDeck>()
+const KEPT = 2
 
 async function prepare({ decks, weakestPercent }: WorkRequest): Promise<PreparedDeck> {
   const key = `${weakestPercent} ${decks.map(({ id }) => id).join(' ')}`
-  if (prepared?.key === key) return prepared.deck
+  const ready = prepared.get(key)
+  if (ready) return ready
   const all = await Promise.all(
     decks.map((deck) => {
       const known = fetched.get(deck.id) ?? fetchDeck(deck)
@@ -57,7 +60,8 @@ async function prepare({ decks, weakestPercent }: WorkRequest): Promise<Prepared
       weakestPercent,
     ),
   )
-  prepared = { key, deck }
+  prepared.set(key, deck)
+  for (const [old] of [...prepared].slice(0, -KEPT)) prepared.delete(old)
   return deck
 }
 

@@ -1,21 +1,15 @@
 'use client'
 
-import { useMemo, useState } from 'react'
-import { judgementOf } from '@/core/pairing/chance'
-import { atStrength } from '@/core/paint/strength'
-import { rankedRoomOf } from '@/core/ranking/asked-room'
-import { pairingTable } from '@/core/ranking/pairing-table'
-import { proposalLines } from '@/core/ranking/proposal-line'
+import dynamic from 'next/dynamic'
 import { leanOf, leanWords, type Lean } from '@/core/undertone/lean'
-import type { AtStrength, FirstRanked } from '@/workers/rank-protocol'
+import type { AtStrength } from '@/workers/rank-protocol'
 import type { RankedFor } from './ranked-for'
 import { TextKey } from '../form/text-key'
-import { useLight } from '../light-bar/light-context'
-import { RelitPatch } from '../swatch/relit-patch'
-import { JudgementMark } from '../verdict/verdict-mark'
 import { compromiseWords } from './compromise-words'
 import type { ListedDecks } from './listed-decks'
 import type { Ranking } from './use-ranking'
+
+const RankedLines = dynamic(() => import('./ranked-lines').then(({ RankedLines: part }) => part))
 
 /** The best ten, unlike each other, each in one line of its own. */
 export function FirstTen({
@@ -98,7 +92,9 @@ export function FirstTen({
           ))}
         </p>
       )}
-      {decks && first && <Lines {...{ decks, first, room, picked, onPick, onMoreLike, onLean }} />}
+      {decks && first && (
+        <RankedLines {...{ decks, first, room, picked, onPick, onMoreLike, onLean }} />
+      )}
       {ruleSwitch}
     </section>
   )
@@ -110,81 +106,4 @@ function countOf(decks: ListedDecks, { lean, strong }: Lean): number {
     const own = leanOf(decks.undertoneOf(place))
     return own?.lean === lean && own.strong === strong
   }).length
-}
-
-function Lines({
-  decks,
-  first,
-  room,
-  picked,
-  onPick,
-}: {
-  readonly decks: ListedDecks
-  readonly first: FirstRanked
-  readonly room: RankedFor
-  readonly picked: AtStrength | null
-  readonly onPick: (colour: AtStrength) => void
-}) {
-  const { roomDay } = useLight()
-  const [shown, setShown] = useState(10)
-  const lines = useMemo(() => {
-    const colours = first.laidOut.map((each) => {
-      const { whiteBase, source } = decks.colours[each.place]!
-      const reflectance = atStrength(
-        decks.reflectanceOf(each.place),
-        whiteBase,
-        each.strengthPercent,
-      )
-      return { ...each, reflectance, table: pairingTable(room, roomDay, reflectance, source) }
-    })
-    const lights = rankedRoomOf(room, roomDay).lights.map(({ name }) => name)
-    const said = proposalLines(colours, room, lights)
-    return colours.map((each, i) => ({ ...each, ...said[i]! }))
-  }, [decks, first, room, roomDay])
-  return (
-    <ol>
-      {lines.slice(0, shown).map((each) => {
-        const { reflectance, gives, weakest } = each
-        const colour = decks.colours[each.place]!
-        const isPicked = picked?.place === each.place
-        return (
-          <li key={each.place} className={`border-b border-rule ${isPicked ? 'bg-mist' : ''}`}>
-            <button
-              type="button"
-              aria-pressed={isPicked}
-              className="flex min-h-14 w-full items-stretch gap-2 text-left hover:bg-mist"
-              onClick={() => onPick(each)}
-            >
-              <RelitPatch reflectance={reflectance} className="w-16 shrink-0" />
-              <span className="min-w-0 flex-1 py-0.5 text-fine">
-                <span className="flex items-center gap-1 text-small">
-                  <JudgementMark judgement={judgementOf(each.chance)} />
-                  <span className="min-w-0 flex-1 truncate font-medium">
-                    {colour.name} {colour.code}, {each.strengthPercent} %
-                  </span>
-                  <span className="shrink-0">{judgementOf(each.chance)}</span>
-                </span>
-                <span className="block truncate" title={gives}>
-                  {gives}
-                </span>
-                <span className="block truncate text-dim" title={weakest}>
-                  {weakest}
-                </span>
-              </span>
-            </button>
-          </li>
-        )
-      })}
-      {lines.length > shown && (
-        <li>
-          <TextKey onClick={() => setShown(lines.length)}>
-            {lines.length - shown === 10 ? 'Ten' : lines.length - shown} more
-          </TextKey>
-        </li>
-      )}
-      {first.laidOut.length === 0 && (
-        <li className="py-2 text-small">Nothing of these decks is left for this room.</li>
-      )}
-    </ol>
-  )
 }

@@ -35,12 +35,12 @@ import { FirstTen } from './first-ten'
 import { namesakesOf, type ListedAt, type ListedDecks } from './listed-decks'
 import type { HouseRoom } from './other-rooms'
 import type { TakenCandidate } from './proposal-line'
-import { RuleSwitch } from './rule-switch'
 import { Search } from './search'
-import { Tones } from './tones'
 import { useDecks } from './use-decks'
 import { useRanking } from './use-ranking'
 
+const Tones = dynamic(() => import('./tones').then(({ Tones: part }) => part))
+const RuleSwitch = dynamic(() => import('./rule-switch').then(({ RuleSwitch: part }) => part))
 const Beside = dynamic(() => import('./beside').then(({ Beside: part }) => part))
 const LikeThisBut = dynamic(() => import('./like-this').then(({ LikeThisBut: part }) => part))
 const Strengths = dynamic(() => import('./strengths').then(({ Strengths: part }) => part))
@@ -279,13 +279,15 @@ export function ShortlistView(props: Props) {
         <FirstTen
           {...{ decks, ranking, room, without, onLean }}
           ruleSwitch={
-            <RuleSwitch
-              character={room.character}
-              rules={brief.rules}
-              tried={tried}
-              first={ranking.first}
-              onTry={setTried}
-            />
+            ranking.first && (
+              <RuleSwitch
+                character={room.character}
+                rules={brief.rules}
+                tried={tried}
+                first={ranking.first}
+                onTry={setTried}
+              />
+            )
           }
           picked={at}
           onPick={pick}

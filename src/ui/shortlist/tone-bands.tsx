@@ -10,6 +10,8 @@ const FULL_PX = 24
 const SLIVER_PX = 5
 const SLIVER_SHARE = 0.34
 const TONE_GAP_PX = 10
+// So much of a frame goes into new colours.
+const FRAME_SHARE_MS = 2
 // Strips beside what is in sight that are ready when the hand moves on.
 const SPARE = 12
 
@@ -32,6 +34,13 @@ function bandsOf(strips: readonly ListedStrip[], fits: (strip: ListedStrip) => b
     left += width
     return band
   })
+}
+
+const PAPER = 0xffffffff
+/** A colour as the machine keeps a pixel: red first in memory. */
+const pixelOfHex = (hex: string): number => {
+  const rgb = parseInt(hex.slice(1), 16)
+  return (0xff000000 | ((rgb & 0xff) << 16) | (rgb & 0xff00) | (rgb >> 16)) >>> 0
 }
 
 /** The first band that ends after x; they stand in order. */
@@ -101,44 +110,65 @@ export function ToneBands({
     const sheet = canvas.current!
     const context = sheet.getContext('2d', { alpha: false })
     if (!context) return
-    const known = new Map<number, string>()
+    // What was last seen of each colour, as a pixel, and in which turn of the light.
+    const known = new Map<number, { pixel: number; turn: number }>()
+    let turn = 0
     let light: PreparedLight | null = null
     let waiting = 0
+    let isBehind = false
+    let picture: ImageData | null = null
+    /** A colour in this light; once the frame's time is used up, as it was last seen. */
+    function pixelOf(place: number, until: number): number {
+      const last = known.get(place)
+      if (last?.turn === turn) return last.pixel
+      if (last && performance.now() > until) {
+        isBehind = true
+        return last.pixel
+      }
+      const pixel = pixelOfHex(colourIn(light, decks.reflectanceOf(place)).hex)
+      known.set(place, { pixel, turn })
+      return pixel
+    }
     function draw(): void {
       waiting = 0
+      isBehind = false
+      const until = performance.now() + FRAME_SHARE_MS
       const scale = window.devicePixelRatio
-      const [w, h] = [box.clientWidth, box.clientHeight]
-      if (sheet.width !== Math.round(w * scale) || sheet.height !== Math.round(h * scale)) {
-        sheet.width = Math.round(w * scale)
-        sheet.height = Math.round(h * scale)
+      const [w, h] = [box.clientWidth, box.clientHeight].map((size) =>
+        Math.round(size * scale),
+      ) as [number, number]
+      if (w === 0 || h === 0) return
+      if (!picture || picture.width !== w || picture.height !== h) {
+        sheet.width = w
+        sheet.height = h
+        picture = context!.createImageData(w, h)
       }
-      context!.setTransform(scale, 0, 0, scale, 0, 0)
-      context!.fillStyle = '#ffffff'
-      context!.fillRect(0, 0, w, h)
-      const from = box.scrollLeft
-      for (let i = firstAfter(bands, from); i < bands.length; i++) {
+      const pixels = new Uint32Array(picture.data.buffer)
+      pixels.fill(PAPER)
+      const from = box.scrollLeft * scale
+      for (let i = firstAfter(bands, box.scrollLeft); i < bands.length; i++) {
         const { strip, left, width: wide, fits: isFull } = bands[i]!
-        if (left > from + w) break
-        const top = isFull ? 0 : h * (1 - SLIVER_SHARE)
-        const each = (h - top) / strip.places.length
-        strip.places.forEach((place, row) => {
-          let colour = known.get(place)
-          if (!colour) {
-            colour = colourIn(light, decks.reflectanceOf(place)).hex
-            known.set(place, colour)
-          }
-          context!.fillStyle = colour
-          // A pixel over the edge: no page shows between two that touch.
-          context!.fillRect(left - from, top + row * each, wide + 0.5, each + 0.5)
-        })
+        const start = Math.max(0, Math.round(left * scale - from))
+        if (start >= w) break
+        const end = Math.min(w, Math.round((left + wide) * scale - from))
+        const top = isFull ? 0 : Math.round(h * (1 - SLIVER_SHARE))
+        const { places } = strip
+        for (let row = 0, y = top; row < places.length; row++) {
+          const pixel = pixelOf(places[row]!, until)
+          const bottom = Math.round(top + ((row + 1) * (h - top)) / places.length)
+          for (; y < bottom; y++) pixels.fill(pixel, y * w + start, y * w + end)
+        }
       }
+      context!.putImageData(picture, 0, 0)
+      // What was left as it was is caught up with in the next frames.
+      if (isBehind) soon()
     }
     const soon = (): void => {
       waiting ||= requestAnimationFrame(draw)
     }
     const stop = painter.watch((shown) => {
       light = shown
-      known.clear()
+      turn++
       soon()
     })
     const seen = new ResizeObserver(soon)
