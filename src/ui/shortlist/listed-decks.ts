@@ -32,6 +32,8 @@ export interface ListedStrip {
   readonly mean: Undertone
 }
 
+const MOST_FOUND = 6
+
 /** The decks in use as one listing, with what hangs on no room. */
 export class ListedDecks {
   readonly colours: readonly ListedAt[]
@@ -78,6 +80,19 @@ export class ListedDecks {
     return seen
   }
 
+  /** The first few colours whose code begins with, or whose name holds, what was typed. */
+  find(typed: string): number[] {
+    const wanted = typed.trim().toLowerCase()
+    if (wanted === '') return []
+    const found: number[] = []
+    for (const { place, code, name } of this.colours) {
+      if (found.length === MOST_FOUND) break
+      if (code.toLowerCase().startsWith(wanted) || name.toLowerCase().includes(wanted))
+        found.push(place)
+    }
+    return found
+  }
+
   /** The strip a colour is of. */
   stripOf(place: number): ListedStrip {
     return this.strips.find(({ places }) => places.includes(place))!
@@ -104,21 +119,6 @@ export class ListedDecks {
       })
       .sort(toneOrder)
   }
-}
-
-const MOST_FOUND = 6
-
-/** Colours whose code begins with, or whose name holds, what was typed. */
-export function findPlaces(colours: readonly ListedColour[], typed: string): number[] {
-  const wanted = typed.trim().toLowerCase()
-  if (wanted === '') return []
-  const found: number[] = []
-  for (let place = 0; place < colours.length && found.length < MOST_FOUND; place++) {
-    const { code, name } = colours[place]!
-    if (code.toLowerCase().startsWith(wanted) || name.toLowerCase().includes(wanted))
-      found.push(place)
-  }
-  return found
 }
 
 /** Other colours of the same name in other decks: two paints, whatever they are called. */

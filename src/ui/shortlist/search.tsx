@@ -2,7 +2,7 @@
 
 import { useEffect, useEffectEvent, useRef, useState } from 'react'
 import { useKeys } from '../keys/use-keys'
-import { findPlaces, type ListedDecks } from './listed-decks'
+import type { ListedDecks } from './listed-decks'
 
 /** Finds a colour of the decks in use by its code or name; Enter takes the first. */
 export function Search({
@@ -15,7 +15,7 @@ export function Search({
   const input = useRef<HTMLInputElement>(null)
   const [typed, setTyped] = useState('')
   useKeys({ '/': () => input.current?.focus() }, [['/', 'find a colour by its code or name']])
-  const found = decks ? findPlaces(decks.colours, typed) : []
+  const found = decks ? decks.find(typed) : []
   // Who types faster than the decks come is answered when they are there.
   const [waiting, setWaiting] = useState(false)
   function pick(place: number): void {
@@ -30,7 +30,7 @@ export function Search({
   })
   useEffect(() => {
     // eslint-disable-next-line react-hooks/set-state-in-effect -- the decks came: what was asked is answered
-    if (decks && waiting) answer(findPlaces(decks.colours, typed)[0])
+    if (decks && waiting) answer(decks.find(typed)[0])
   }, [decks, waiting, typed])
   return (
     <div className="relative mb-1 w-48">

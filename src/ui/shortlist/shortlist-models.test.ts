@@ -6,7 +6,7 @@ import type { BestOfColours } from '@/core/ranking/whole-ranking'
 import type { FetchedDeck, ListedColour } from '@/workers/fetch-deck'
 import { compromiseWords } from './compromise-words'
 import { decidingParts } from './deciding-parts'
-import { findPlaces, ListedDecks, namesakesOf } from './listed-decks'
+import { ListedDecks, namesakesOf } from './listed-decks'
 import { skipOneStep } from './skip-one-step'
 import { fittingPlaces, isAskedFor, NO_FILTER } from './tone-filter'
 
@@ -68,9 +68,9 @@ test('one name in two decks is two paints', () => {
 })
 
 test('a search goes by the beginning of a code or any part of a name', () => {
-  expect(codes(findPlaces(decks.colours, ' g0 '))).toEqual(['G0', 'G0', 'G0', 'G0'])
-  expect(findPlaces(decks.colours, 'OTHER G')).toHaveLength(3)
-  expect(findPlaces(decks.colours, '  ')).toEqual([])
+  expect(codes(decks.find(' g0 '))).toEqual(['G0', 'G0', 'G0', 'G0'])
+  expect(decks.find('OTHER G')).toHaveLength(3)
+  expect(decks.find('  ')).toEqual([])
 })
 
 test('skip one step marks the next that stands visibly apart, one left out at least', () => {

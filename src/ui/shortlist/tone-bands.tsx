@@ -1,6 +1,6 @@
 'use client'
 
-import { useEffect, useLayoutEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react'
+import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type MouseEvent } from 'react'
 import type { PreparedLight } from '@/core/colour/appearance'
 import { usePainter } from '../light-bar/light-context'
 import { colourIn } from '../swatch/painter'
@@ -11,9 +11,7 @@ const SLIVER_PX = 5
 const SLIVER_SHARE = 0.34
 const TONE_GAP_PX = 10
 // So much of a frame goes into new colours.
-const FRAME_SHARE_MS = 2
-// Strips beside what is in sight that are ready when the hand moves on.
-const SPARE = 12
+const FRAME_SHARE_MS = 1
 
 /** A strip as it stands: how wide, where, and whether something of it fits. */
 interface Band {
@@ -37,6 +35,37 @@ function bandsOf(strips: readonly ListedStrip[], fits: (strip: ListedStrip) => b
 }
 
 const PAPER = 0xffffffff
+
+/** A strip as it stands in the picture: its colours one under the other. */
+interface Column {
+  readonly start: number
+  readonly end: number
+  readonly top: number
+  readonly bottoms: readonly number[]
+  readonly pixels: readonly number[]
+}
+
+/** Paints columns line by line: between two edges every line is like the first, and is copied. */
+function paintColumns(
+  into: Uint32Array,
+  width: number,
+  columns: readonly Column[],
+  edges: readonly number[],
+): void {
+  for (let e = 0; e + 1 < edges.length; e++) {
+    const [y, next] = [edges[e]!, edges[e + 1]!]
+    const line = y * width
+    into.fill(PAPER, line, line + width)
+    for (const { start, end, top, bottoms, pixels } of columns) {
+      if (y < top) continue
+      const row = bottoms.findIndex((bottom) => y < bottom)
+      if (row >= 0) into.fill(pixels[row]!, line + start, line + end)
+    }
+    for (let below = y + 1; below < next; below++)
+      into.copyWithin(below * width, line, line + width)
+  }
+}
+
 /** A colour as the machine keeps a pixel: red first in memory. */
 const pixelOfHex = (hex: string): number => {
   const rgb = parseInt(hex.slice(1), 16)
@@ -80,31 +109,7 @@ export function ToneBands({
   const canvas = useRef<HTMLCanvasElement>(null)
   const bands = useMemo(() => bandsOf(strips, fits), [strips, fits])
   const width = (bands.at(-1)?.left ?? 0) + (bands.at(-1)?.width ?? 0)
-  const [view, setView] = useState({ left: 0, width: 0 })
   const [active, setActive] = useState(0)
-  const first = Math.max(0, firstAfter(bands, view.left) - SPARE)
-  const last = Math.min(bands.length, firstAfter(bands, view.left + view.width) + SPARE)
-
-  useLayoutEffect(() => {
-    const box = scroller.current!
-    const look = (): void =>
-      setView((before) =>
-        // Options are rendered anew by the half screen, not by the pixel.
-        Math.abs(before.left - box.scrollLeft) > box.clientWidth / 3 ||
-        before.width !== box.clientWidth
-          ? { left: box.scrollLeft, width: box.clientWidth }
-          : before,
-      )
-    look()
-    const seen = new ResizeObserver(look)
-    seen.observe(box)
-    box.addEventListener('scroll', look, { passive: true })
-    return () => {
-      seen.disconnect()
-      box.removeEventListener('scroll', look)
-    }
-  }, [])
-
   useEffect(() => {
     const box = scroller.current!
     const sheet = canvas.current!
@@ -144,8 +149,9 @@ export function ToneBands({
         picture = context!.createImageData(w, h)
       }
       const pixels = new Uint32Array(picture.data.buffer)
-      pixels.fill(PAPER)
       const from = box.scrollLeft * scale
+      const columns: Column[] = []
+      const edges = new Set([0, h])
       for (let i = firstAfter(bands, box.scrollLeft); i < bands.length; i++) {
         const { strip, left, width: wide, fits: isFull } = bands[i]!
         const start = Math.max(0, Math.round(left * scale - from))
@@ -153,12 +159,25 @@ export function ToneBands({
         const end = Math.min(w, Math.round((left + wide) * scale - from))
         const top = isFull ? 0 : Math.round(h * (1 - SLIVER_SHARE))
         const { places } = strip
-        for (let row = 0, y = top; row < places.length; row++) {
-          const pixel = pixelOf(places[row]!, until)
-          const bottom = Math.round(top + ((row + 1) * (h - top)) / places.length)
-          for (; y < bottom; y++) pixels.fill(pixel, y * w + start, y * w + end)
-        }
+        const bottoms = places.map((_, row) =>
+          Math.round(top + ((row + 1) * (h - top)) / places.length),
+        )
+        edges.add(top)
+        for (const bottom of bottoms) edges.add(bottom)
+        columns.push({
+          start,
+          end,
+          top,
+          bottoms,
+          pixels: places.map((place) => pixelOf(place, until)),
+        })
       }
+      paintColumns(
+        pixels,
+        w,
+        columns,
+        [...edges].sort((p, q) => p - q),
+      )
       context!.putImageData(picture, 0, 0)
       // What was left as it was is caught up with in the next frames.
       if (isBehind) soon()
@@ -233,45 +252,58 @@ export function ToneBands({
     does()
   }
 
+  /** The band under the pointer; the gap between two tones is none's. */
+  function under(event: MouseEvent): Band | undefined {
+    const box = scroller.current!
+    const x = event.clientX - box.getBoundingClientRect().left + box.scrollLeft
+    const band = bands[firstAfter(bands, x)]
+    return band && band.left <= x ? band : undefined
+  }
+
   const at = bands[Math.min(active, bands.length - 1)]
-  const shown = bands.slice(first, last)
-  const withActive = at && !shown.includes(at) ? [...shown, at] : shown
+  const marked = bands.filter((band) => band === at || band.strip === chosen)
   return (
     <div
       ref={scroller}
       role="listbox"
       aria-label="Tones"
       aria-orientation="horizontal"
-      aria-activedescendant={at && `strip-${at.strip.deck.id}-${at.strip.strip}`}
+      aria-activedescendant={at && idOf(at)}
       tabIndex={0}
-      className="group relative h-44 overflow-x-auto overflow-y-hidden focus-visible:outline-offset-0"
+      className="group relative h-44 cursor-pointer overflow-x-auto overflow-y-hidden focus-visible:outline-offset-0"
       onKeyDown={onKeyDown}
       onFocus={() => at && onHover(at.strip)}
+      onMouseMove={(event) => {
+        const band = under(event)
+        if (band) onHover(band.strip)
+      }}
+      onClick={(event) => {
+        const band = under(event)
+        if (!band) return
+        setActive(bands.indexOf(band))
+        onChoose(band.strip)
+      }}
     >
       <canvas
         ref={canvas}
         aria-hidden="true"
-        className="pointer-events-none sticky left-0 top-0 block h-full w-full"
+        className="pointer-events-none sticky top-0 left-0 block h-full w-full"
       />
+      {/* Thousands of strips are one picture; those that are marked are told one by one. */}
       <div className="absolute top-0 left-0 h-full" style={{ width }}>
-        {withActive.map((band) => {
+        {marked.map((band) => {
           const { strip, left, width: wide, fits: isFull } = band
-          const isActive = band === at
           return (
             <span
-              key={`${strip.deck.id} ${strip.strip}`}
-              id={`strip-${strip.deck.id}-${strip.strip}`}
+              key={idOf(band)}
+              id={idOf(band)}
               role="option"
-              tabIndex={-1}
               aria-selected={strip === chosen}
+              aria-posinset={bands.indexOf(band) + 1}
+              aria-setsize={bands.length}
               aria-label={`${strip.strip}, ${strip.tone}, ${isFull ? 'fits' : 'folded'}`}
-              className={`absolute top-0 h-full cursor-pointer ${strip === chosen ? 'border-b-4 border-ink' : isActive ? 'border-ink group-focus-visible:border-b-4' : ''}`}
+              className={`absolute top-0 h-full border-ink ${strip === chosen ? 'border-b-4' : 'group-focus-visible:border-b-4'}`}
               style={{ left, width: wide }}
-              onMouseEnter={() => onHover(strip)}
-              onClick={() => {
-                setActive(bands.indexOf(band))
-                onChoose(strip)
-              }}
             />
           )
         })}
@@ -279,3 +311,5 @@ export function ToneBands({
     </div>
   )
 }
+
+const idOf = ({ strip }: Band): string => `strip-${strip.deck.id}-${strip.strip}`

@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react'
 import { fetchDeck, type DeckName } from '@/workers/fetch-deck'
-import { ListedDecks } from './listed-decks'
+import type { ListedDecks } from './listed-decks'
 
 type Loaded =
   | { readonly key: string; readonly decks: ListedDecks }
@@ -21,8 +21,11 @@ export function useDecks(decks: readonly DeckName[]): ListedDecks | null {
   useEffect(() => {
     const own = asked.map(({ id }) => id).join(' ')
     const stop = new AbortController()
-    Promise.all(asked.map((deck) => fetchDeck(deck, stop.signal)))
-      .then((fetched) => setLoaded({ key: own, decks: new ListedDecks(fetched) }))
+    // What lists them comes along with them.
+    Promise.all([import('./listed-decks'), ...asked.map((deck) => fetchDeck(deck, stop.signal))])
+      .then(([listing, ...fetched]) =>
+        setLoaded({ key: own, decks: new listing.ListedDecks(fetched) }),
+      )
       .catch((error: Error) => {
         if (!stop.signal.aborted) setLoaded({ key: own, error })
       })

@@ -1,0 +1,128 @@
+'use client'
+
+import Link from 'next/link'
+import { useEffect, useMemo, useRef } from 'react'
+import { atStrength } from '@/core/paint/strength'
+import { DAYLIGHT } from '@/core/undertone/daylight'
+import { differenceWords } from '@/core/undertone/difference-words'
+import { seenLine, seenWords } from '@/core/undertone/drawn'
+import { undertoneOf } from '@/core/undertone/undertone'
+import type { AtStrength } from '@/workers/rank-protocol'
+import { useLight } from '../light-bar/light-context'
+import { GamutMark } from '../swatch/patch'
+import { RelitPatch } from '../swatch/relit-patch'
+import { useRelitColour } from '../swatch/use-relit'
+import { namesakesOf, type ListedAt, type ListedDecks } from './listed-decks'
+import type { TakenCandidate } from './proposal-line'
+
+/** The colour at hand: what it is, whose it is, and the keys that take it further. */
+export function AtHand({
+  decks,
+  at,
+  visitId,
+  roomId,
+  candidates,
+  asked,
+  onRung,
+  onTake,
+}: {
+  readonly decks: ListedDecks
+  readonly asked: number
+  readonly onRung: (by: 1 | -1) => void
+  readonly at: AtStrength
+  readonly visitId: string
+  readonly roomId: string
+  readonly candidates: readonly TakenCandidate[]
+  readonly onTake: (colour: ListedAt, strengthPercent: number) => void
+}) {
+  const { prepared } = useLight()
+  const heading = useRef<HTMLHeadingElement>(null)
+  useEffect(() => {
+    if (asked > 0) heading.current?.focus()
+  }, [asked])
+  const colour = decks.colours[at.place]!
+  const full = decks.reflectanceOf(at.place)
+  const reflectance = useMemo(
+    () => atStrength(full, colour.whiteBase, at.strengthPercent),
+    [full, colour, at.strengthPercent],
+  )
+  const lrv = decks.lrvs[at.place]!
+  const printed = colour.printedLrvPercent
+  const others = useMemo(() => namesakesOf(decks, at.place), [decks, at.place])
+  const isTaken = candidates.some(
+    (each) =>
+      each.deckColourId === colour.id &&
+      each.strengthPercent === at.strengthPercent &&
+      each.proposals.some((proposal) => proposal.roomId === roomId),
+  )
+  return (
+    <div className="flex min-w-0 flex-1 flex-wrap items-center gap-x-3">
+      <RelitPatch
+        reflectance={reflectance}
+        label={`${colour.name} at ${at.strengthPercent} per cent`}
+        className="h-12 w-16 shrink-0"
+      />
+      <div className="min-w-0 flex-1">
+        <h1 ref={heading} tabIndex={-1} className="text-title leading-6">
+          {colour.name} at {at.strengthPercent} %
+        </h1>
+        <p className="text-fine text-dim">
+          {colour.deck.maker}, {colour.deck.name}, {colour.code}, {colour.base} base;{' '}
+          {prepared ? seenLine(seenWords(prepared, reflectance)) : 'too dark to see'}{' '}
+          <OutOfGamut reflectance={reflectance} />
+          {printed !== null && Math.abs(printed - lrv) > LRV_OFF && (
+            <span className="font-medium text-ink">
+              {' '}
+              Printed LRV {printed}, its reading says {lrv.toFixed(0)}.
+            </span>
+          )}
+          {others.map((other) => (
+            <span key={other.id} className="block">
+              {other.deck.maker}, {other.deck.name} has another paint of that name,{' '}
+              {differenceWords(undertoneOf(DAYLIGHT, full), decks.undertoneOf(other.place))}.
+            </span>
+          ))}
+        </p>
+      </div>
+      <span className="flex">
+        {(
+          [
+            [-1, 'A rung weaker', '−'],
+            [1, 'A rung stronger', '+'],
+          ] as const
+        ).map(([by, label, sign]) => (
+          <button
+            key={label}
+            type="button"
+            className="key -ml-px px-3 first:ml-0"
+            aria-label={label}
+            onClick={() => onRung(by)}
+          >
+            {sign}
+          </button>
+        ))}
+      </span>
+      <button
+        type="button"
+        className="key key-first"
+        disabled={isTaken}
+        onClick={() => onTake(colour, at.strengthPercent)}
+      >
+        {isTaken ? `Taken up at ${at.strengthPercent} %` : `Take up at ${at.strengthPercent} %`}
+      </button>
+      <Link
+        className="min-h-11 content-center text-small underline underline-offset-4"
+        href={`/visits/${visitId}/rooms/${roomId}/trial?deck=${colour.deck.id}&colour=${encodeURIComponent(colour.code)}`}
+      >
+        On trial
+      </Link>
+    </div>
+  )
+}
+
+/** A printed LRV this far off the reading is pointed out. */
+const LRV_OFF = 3
+
+function OutOfGamut({ reflectance }: { readonly reflectance: Float64Array }) {
+  return <GamutMark colour={useRelitColour(reflectance)} />
+}

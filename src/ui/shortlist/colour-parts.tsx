@@ -1,0 +1,179 @@
+'use client'
+
+import dynamic from 'next/dynamic'
+import { Tabs } from 'radix-ui'
+import { useMemo, useState } from 'react'
+import { atStrength } from '@/core/paint/strength'
+import type { LeanWord } from '@/core/record/look'
+import { isRuledOut, type Lean } from '@/core/undertone/lean'
+import type { DeckName } from '@/workers/fetch-deck'
+import type { AtStrength, FirstRanked } from '@/workers/rank-protocol'
+import { lookLight } from '../bench/bench-model'
+import { useLight } from '../light-bar/light-context'
+import { newId } from '../record/new-id'
+import { useVisitRecord } from '../record/visit-record'
+import { decidingParts } from './deciding-parts'
+import type { ListedAt, ListedDecks } from './listed-decks'
+import type { TakenCandidate } from './proposal-line'
+import type { RankedFor } from './ranked-for'
+import type { Part } from './parts'
+
+const Beside = dynamic(() => import('./beside').then(({ Beside: part }) => part))
+const LikeThisBut = dynamic(() => import('./like-this').then(({ LikeThisBut: part }) => part))
+const Strengths = dynamic(() => import('./strengths').then(({ Strengths: part }) => part))
+const Why = dynamic(() => import('./why').then(({ Why: part }) => part))
+const FetchNext = dynamic(() => import('./fetch-next').then(({ FetchNext: part }) => part))
+
+/** What can be asked of the colour at hand: each part is loaded when it is first opened. */
+export function ColourParts({
+  decks,
+  names,
+  at,
+  room,
+  part,
+  candidates,
+  visitId,
+  roomId,
+  without,
+  first,
+  onPick,
+  onTake,
+}: {
+  readonly decks: ListedDecks
+  readonly first: FirstRanked | null
+  readonly names: readonly DeckName[]
+  readonly at: AtStrength
+  readonly room: RankedFor
+  readonly part: Part
+  readonly candidates: readonly TakenCandidate[]
+  readonly visitId: string
+  readonly roomId: string
+  readonly without: readonly Lean[]
+  readonly onPick: (colour: AtStrength) => void
+  readonly onTake: (colour: ListedAt, strengthPercent: number) => void
+}) {
+  const { roomDay, choice, light } = useLight()
+  const { give } = useVisitRecord()
+  const [beside, setBeside] = useState<readonly number[]>([])
+  const colour = decks.colours[at.place]!
+  const full = decks.reflectanceOf(at.place)
+  const reflectance = useMemo(
+    () => atStrength(full, colour.whiteBase, at.strengthPercent),
+    [full, colour, at.strengthPercent],
+  )
+  const candidate = candidates.find(
+    (each) => each.deckColourId === colour.id && each.strengthPercent === at.strengthPercent,
+  )
+  const deciding = useMemo(() => decidingParts(room, first), [room, first])
+  const swatch = (place: number) => ({
+    id: String(place),
+    label: `${decks.colours[place]!.name} ${decks.colours[place]!.code}`,
+    reflectance: decks.reflectanceOf(place),
+  })
+
+  async function see(comparator: string, lean: LeanWord): Promise<boolean> {
+    if (!candidate) return false
+    const proposal = candidate.proposals.find((each) => each.roomId === roomId)
+    const answer = await give({
+      visitId,
+      lookId: newId(),
+      roomId,
+      candidate: {
+        candidateId: candidate.id,
+        deckColourId: candidate.deckColourId,
+        strengthPercent: candidate.strengthPercent,
+        sheen: proposal?.sheen ?? 'matt',
+      },
+      against: { kind: 'comparator', name: comparator },
+      seen: { as: 'screen' },
+      light: lookLight(roomDay, choice, light, ''),
+      verdict: 'unsure',
+      reasons: [],
+      lean,
+      note: '',
+      client: null,
+      modelSeenBefore: false,
+      model: null,
+    })
+    return answer.ok
+  }
+
+  const strip = decks.stripOf(at.place)
+  const offered = [
+    ...strip.places,
+    ...candidates.flatMap(({ deckColourId }) => {
+      const place = decks.colours.findIndex(({ id }) => id === deckColourId)
+      return place < 0 ? [] : [place]
+    }),
+  ].filter(
+    (place, i, all) => place !== at.place && !beside.includes(place) && all.indexOf(place) === i,
+  )
+  return (
+    <>
+      <Tabs.Content value="beside" className={PART_CLASS}>
+        {part === 'beside' && (
+          <Beside
+            main={{
+              id: 'main',
+              label: `${colour.name} ${colour.code}, ${at.strengthPercent} %`,
+              reflectance,
+            }}
+            others={beside.filter((place) => place !== at.place).map(swatch)}
+            offered={offered.slice(0, 14).map(swatch)}
+            onAdd={(id) => setBeside([...beside, Number(id)])}
+            onTakeAway={(id) => setBeside(beside.filter((place) => place !== Number(id)))}
+            onSee={candidate ? see : null}
+          />
+        )}
+      </Tabs.Content>
+      <Tabs.Content value="like" className={PART_CLASS}>
+        {part === 'like' && (
+          <LikeThisBut
+            key={`${at.place} ${at.strengthPercent}`}
+            {...{ decks, names, room, onPick }}
+            from={at}
+          />
+        )}
+      </Tabs.Content>
+      <Tabs.Content value="strengths" className={PART_CLASS}>
+        {part === 'strengths' && (
+          <Strengths
+            {...{ colour, full, deciding }}
+            weakestPercent={room.weakestPercent}
+            atPercent={at.strengthPercent}
+            taken={
+              new Set(
+                candidates
+                  .filter(
+                    (each) =>
+                      each.deckColourId === colour.id &&
+                      each.proposals.some((proposal) => proposal.roomId === roomId),
+                  )
+                  .map(({ strengthPercent }) => strengthPercent),
+              )
+            }
+            onShow={(strengthPercent) => onPick({ place: at.place, strengthPercent })}
+            onTake={(strengthPercent) => onTake(colour, strengthPercent)}
+          />
+        )}
+      </Tabs.Content>
+      <Tabs.Content value="why" className={PART_CLASS}>
+        {part === 'why' && (
+          <>
+            {isRuledOut(without, decks.undertoneOf(at.place)) && (
+              <p className="mb-2 text-small font-medium">Its lean is out of this room.</p>
+            )}
+            <Why {...{ reflectance, room }} source={colour.source} />
+            <FetchNext
+              key={`${at.place} ${at.strengthPercent}`}
+              {...{ decks, names, room, without, onPick }}
+              from={at}
+            />
+          </>
+        )}
+      </Tabs.Content>
+    </>
+  )
+}
+
+const PART_CLASS = 'min-h-0 flex-1 overflow-y-auto px-4 py-3 data-[state=inactive]:hidden'
