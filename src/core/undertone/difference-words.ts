@@ -10,7 +10,8 @@ const SIZES = [
   [Infinity, 'much '],
 ] as const
 
-const COMPARATIVE: Record<HueName, string> = {
+/** What is more of a lean: "pinker". */
+export const COMPARATIVE: Record<HueName, string> = {
   pink: 'pinker',
   red: 'redder',
   orange: 'more orange',

@@ -32,6 +32,10 @@ test('comparators bring the undertone out', () => {
 test('what comes out is said in sized words', () => {
   expect(comesOut(seen([92, 0.5, 5]), over('true black'))).toMatch(/much lighter/)
   expect(comesOut(seen([78, 4, 13]), over('beige'))).toBe('the same')
+  // By the same name as the lean that is said to be seen.
+  const beige = seen([78, 5, 10])
+  expect(leanBeside(beige, over('white card'))).toBe('pink')
+  expect(comesOut(beige, over('white card'))).toMatch(/pinker/)
 })
 
 test('the odd one out leans otherwise than the rest, however light each is', () => {

@@ -1,6 +1,6 @@
 import { between } from '../check'
 import { familyOf, KIND_LIMITS, type Kind } from './family'
-import { differenceWords } from './difference-words'
+import { COMPARATIVE, differenceSteps, differenceWords, sizedWord } from './difference-words'
 import { hueName, hueNameAmongKind, NO_LEAN_BELOW, type HueName } from './hue-name'
 import { hueDegOf, leaning, type Undertone } from './undertone'
 
@@ -31,7 +31,15 @@ export function whiteOrGreige(undertone: Undertone, lrvPercent: number): string 
 }
 
 /** What comes out in a colour where another is laid over it, in sized words: "beside navy: yellower, much lighter". */
-export const comesOut = (main: Undertone, over: Undertone): string => differenceWords(over, main)
+export function comesOut(main: Undertone, over: Undertone): string {
+  const lean = leanBeside(main, over)
+  const steps = differenceSteps(over, main).map(({ word, size }) => ({
+    // Which lean it is, is said by the same name as to the eye.
+    word: lean && Object.values(COMPARATIVE).includes(word) ? COMPARATIVE[lean] : word,
+    size,
+  }))
+  return steps.length === 0 ? 'the same' : steps.map(sizedWord).join(', ')
+}
 
 // Two neutrals are at most this far apart.
 const STILL_NEUTRAL = 12

@@ -56,13 +56,13 @@ export function AtHand({
       each.proposals.some((proposal) => proposal.roomId === roomId),
   )
   return (
-    <div className="flex min-w-0 flex-1 flex-wrap items-center gap-x-3">
+    <div className="flex min-w-0 flex-1 flex-wrap items-center gap-x-3 gap-y-1">
       <RelitPatch
         reflectance={reflectance}
         label={`${colour.name} at ${at.strengthPercent} per cent`}
         className="h-12 w-16 shrink-0"
       />
-      <div className="min-w-0 flex-1">
+      <div className="min-w-0 flex-1 basis-56">
         <h1 ref={heading} tabIndex={-1} className="text-title leading-6">
           {colour.name} at {at.strengthPercent} %
         </h1>

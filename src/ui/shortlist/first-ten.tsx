@@ -45,7 +45,7 @@ export function FirstTen({
     )
   return (
     <section aria-label="First ten" className="flex flex-col">
-      <div className="flex min-h-9 items-center gap-4">
+      <div className="flex min-h-9 flex-wrap items-center gap-x-4">
         <h2 className="text-title">First ten</h2>
         <span role="status" className="text-fine text-dim">
           {failed

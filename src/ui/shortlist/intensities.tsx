@@ -21,6 +21,7 @@ type Against = keyof typeof AGAINST
 
 /** A tone's strips as large swatches, edge to edge from light to deep, against what decides in this room. */
 export function Intensities({
+  title,
   decks,
   strips,
   picked,
@@ -29,6 +30,7 @@ export function Intensities({
   trim,
   onPick,
 }: {
+  readonly title: string
   readonly decks: ListedDecks
   readonly strips: readonly ListedStrip[]
   readonly picked: number | null
@@ -43,8 +45,9 @@ export function Intensities({
   const [skips, setSkips] = useState(false)
   const beside = trim?.name ?? 'white paper'
   return (
-    <section aria-label="Intensity" className="flex flex-col gap-3">
+    <section aria-label="Intensity" className="flex flex-col gap-2">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1 text-small">
+        <h2 className="text-title leading-6">{title}</h2>
         <label className="flex min-h-11 items-center gap-2">
           Against
           <select

@@ -65,7 +65,7 @@ export function RankedLines({
                   <span className="min-w-0 flex-1 truncate font-medium">
                     {colour.name} {colour.code}, {each.strengthPercent} %
                   </span>
-                  <span className="shrink-0">{judgementOf(each.chance)}</span>
+                  <span className="shrink-0 max-xl:sr-only">{judgementOf(each.chance)}</span>
                 </span>
                 <span className="block truncate" title={gives}>
                   {gives}

@@ -161,7 +161,7 @@ export function ShortlistView(props: Props) {
   )
   return (
     <main className="flex min-h-0 flex-1 max-lg:flex-col max-lg:overflow-y-auto">
-      <div className="flex min-h-0 min-w-0 flex-1 flex-col max-lg:min-h-[34rem]">
+      <div className="flex min-h-0 min-w-0 flex-1 flex-col max-lg:flex-none">
         <div className="flex min-h-14 flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-1">
           {decks && at ? (
             <AtHand
@@ -177,7 +177,7 @@ export function ShortlistView(props: Props) {
           value={at || part === 'proposed' ? part : 'tones'}
           onValueChange={(to) => show(to as Part)}
           activationMode="manual"
-          className="flex min-h-0 flex-1 flex-col"
+          className="flex min-h-0 flex-1 flex-col max-lg:min-h-96"
         >
           <div className="flex flex-wrap items-end justify-between gap-x-4 border-b border-rule px-4">
             <Tabs.List aria-label="The colour at hand" className="flex gap-5 overflow-x-auto">
@@ -241,7 +241,7 @@ export function ShortlistView(props: Props) {
       </div>
       <aside
         aria-label="The first ten"
-        className="flex w-[28rem] shrink-0 flex-col overflow-y-auto border-l border-rule px-3 py-1 max-lg:w-full max-lg:border-t max-lg:border-l-0"
+        className="flex w-[22rem] shrink-0 flex-col xl:w-[28rem] overflow-y-auto border-l border-rule px-3 py-1 max-lg:w-full max-lg:border-t max-lg:border-l-0"
       >
         <FirstTen
           {...{ decks, ranking, room, without, onLean }}

@@ -93,10 +93,11 @@ export function Strengths({
                 <button
                   type="button"
                   className="key mt-auto self-start px-2"
+                  aria-label={`${taken.has(percent) ? 'Taken up' : 'Take up'} at ${percent} %`}
                   disabled={taken.has(percent)}
                   onClick={() => onTake(percent)}
                 >
-                  {taken.has(percent) ? `Taken up at ${percent} %` : `Take up at ${percent} %`}
+                  {taken.has(percent) ? 'Taken up' : 'Take up'}
                 </button>
               </div>
             </li>

@@ -270,7 +270,7 @@ export function ToneBands({
       aria-orientation="horizontal"
       aria-activedescendant={at && idOf(at)}
       tabIndex={0}
-      className="group relative h-44 cursor-pointer overflow-x-auto overflow-y-hidden focus-visible:outline-offset-0"
+      className="group relative h-40 cursor-pointer overflow-x-auto overflow-y-hidden focus-visible:outline-offset-0"
       onKeyDown={onKeyDown}
       onFocus={() => at && onHover(at.strip)}
       onMouseMove={(event) => {

@@ -136,8 +136,8 @@ export function Tones({
       )}
       {siblings.length > 0 ? (
         <>
-          <h2 className="text-title leading-6">{toneWords(siblings[0]!, siblings.length)}</h2>
           <Intensities
+            title={toneWords(siblings[0]!, siblings.length)}
             {...{ decks, picked, whole, deciding, trim, onPick }}
             strips={siblings.slice(0, shown)}
           />
@@ -175,7 +175,11 @@ function ToneKeys({
     all: strips.filter((strip) => strip.tone === name),
   })).filter(({ all }) => all.length > 0)
   return (
-    <div role="group" aria-label="Unfold a tone" className="flex flex-wrap gap-x-4">
+    <div
+      role="group"
+      aria-label="Unfold a tone"
+      className="flex gap-x-4 overflow-x-auto whitespace-nowrap"
+    >
       {own.map(({ name, all }) => (
         <TextKey key={name} aria-pressed={name === tone} onClick={() => onChoose(name)}>
           <span className={name === tone ? 'font-semibold' : undefined}>{name}</span>{' '}
