@@ -93,21 +93,23 @@ function linesIn(asked: AskedRoom) {
   return colours.map((colour, i) => ({ colour, line: lines[i]! }))
 }
 
+const LINES = ROOMS.map((asked) => ({ asked, lines: linesIn(asked) }))
+
 test('every line is its own, over all rooms', () => {
-  const said = ROOMS.flatMap((room) => linesIn(room).map(({ line }) => line.gives))
+  const said = LINES.flatMap(({ lines }) => lines.map(({ line }) => line.gives))
   expect(said).toHaveLength(30)
   expect(new Set(said).size).toBe(30)
   // Not one phrase for all: what a room's ten are said to give differs.
-  for (const room of ROOMS) {
-    const gifts = linesIn(room).map(({ line }) => line.gives.replace(/^.*LRV \d+/, ''))
+  for (const { lines } of LINES) {
+    const gifts = lines.map(({ line }) => line.gives.replace(/^.*LRV \d+/, ''))
     expect(new Set(gifts).size).toBeGreaterThanOrEqual(3)
   }
 })
 
 test('no line contradicts its table: what it is weakest beside is the table’s weakest cell', () => {
-  for (const asked of ROOMS) {
+  for (const { asked, lines } of LINES) {
     const judge = judgeInRoom(rankedRoomOf(asked, WEST))
-    for (const { colour, line } of linesIn(asked)) {
+    for (const { colour, line } of lines) {
       const cells = colour.table.flatMap(({ name, cells }) =>
         cells.map((cell) => ({ name, ...cell })),
       )

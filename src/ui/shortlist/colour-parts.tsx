@@ -17,12 +17,21 @@ import type { ListedAt, ListedDecks } from './listed-decks'
 import type { TakenCandidate } from './proposal-line'
 import type { RankedFor } from './ranked-for'
 import type { Part } from './parts'
+import { NOTHING_YET } from './nothing-yet'
 
-const Beside = dynamic(() => import('./beside').then(({ Beside: part }) => part))
-const LikeThisBut = dynamic(() => import('./like-this').then(({ LikeThisBut: part }) => part))
-const Strengths = dynamic(() => import('./strengths').then(({ Strengths: part }) => part))
-const Why = dynamic(() => import('./why').then(({ Why: part }) => part))
-const FetchNext = dynamic(() => import('./fetch-next').then(({ FetchNext: part }) => part))
+const Beside = dynamic(() => import('./beside').then(({ Beside: part }) => part), {
+  loading: NOTHING_YET,
+})
+const LikeThisBut = dynamic(() => import('./like-this').then(({ LikeThisBut: part }) => part), {
+  loading: NOTHING_YET,
+})
+const Strengths = dynamic(() => import('./strengths').then(({ Strengths: part }) => part), {
+  loading: NOTHING_YET,
+})
+const Why = dynamic(() => import('./why').then(({ Why: part }) => part), { loading: NOTHING_YET })
+const FetchNext = dynamic(() => import('./fetch-next').then(({ FetchNext: part }) => part), {
+  loading: NOTHING_YET,
+})
 
 /** What can be asked of the colour at hand: each part is loaded when it is first opened. */
 export function ColourParts({

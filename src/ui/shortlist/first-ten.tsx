@@ -8,8 +8,11 @@ import { TextKey } from '../form/text-key'
 import { compromiseWords } from './compromise-words'
 import type { ListedDecks } from './listed-decks'
 import type { Ranking } from './use-ranking'
+import { NOTHING_YET } from './nothing-yet'
 
-const RankedLines = dynamic(() => import('./ranked-lines').then(({ RankedLines: part }) => part))
+const RankedLines = dynamic(() => import('./ranked-lines').then(({ RankedLines: part }) => part), {
+  loading: NOTHING_YET,
+})
 
 /** The best ten, unlike each other, each in one line of its own. */
 export function FirstTen({

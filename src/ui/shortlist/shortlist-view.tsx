@@ -26,12 +26,23 @@ import { PART_KEYS, PARTS, type Part } from './parts'
 import { Search } from './search'
 import { useDecks } from './use-decks'
 import { useRanking } from './use-ranking'
+import { NOTHING_YET } from './nothing-yet'
 
-const Tones = dynamic(() => import('./tones').then(({ Tones: part }) => part))
-const RuleSwitch = dynamic(() => import('./rule-switch').then(({ RuleSwitch: part }) => part))
-const AtHand = dynamic(() => import('./at-hand').then(({ AtHand: part }) => part))
-const ColourParts = dynamic(() => import('./colour-parts').then(({ ColourParts: part }) => part))
-const Proposed = dynamic(() => import('./proposed').then(({ Proposed: part }) => part))
+const Tones = dynamic(() => import('./tones').then(({ Tones: part }) => part), {
+  loading: NOTHING_YET,
+})
+const RuleSwitch = dynamic(() => import('./rule-switch').then(({ RuleSwitch: part }) => part), {
+  loading: NOTHING_YET,
+})
+const AtHand = dynamic(() => import('./at-hand').then(({ AtHand: part }) => part), {
+  loading: NOTHING_YET,
+})
+const ColourParts = dynamic(() => import('./colour-parts').then(({ ColourParts: part }) => part), {
+  loading: NOTHING_YET,
+})
+const Proposed = dynamic(() => import('./proposed').then(({ Proposed: part }) => part), {
+  loading: NOTHING_YET,
+})
 
 interface Props {
   readonly visitId: string
