@@ -289,7 +289,7 @@ const CASES: Readonly<Record<string, Readonly<Record<string, Args>>>> = {
     opaqueReflectance: [0.3],
     filmReflectance: [0.3, 5, 0.2],
   },
-  'paint/lrv': { lrvPercent: [GREY], lrvsPercent: [GREY] },
+  'paint/lrv': { lrvPercent: [GREY], lrvsPercent: [GREY], isPrintedOff: [60, 50] },
   'paint/measured-for': {
     isMeasuredFor: ['D65 2deg'],
     partsOfName: ['D65 2deg'],

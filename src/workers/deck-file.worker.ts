@@ -1,4 +1,4 @@
-import { lrvPercent } from '@/core/paint/lrv'
+import { isPrintedOff, lrvPercent } from '@/core/paint/lrv'
 import { reflectanceOfReading } from '@/core/paint/reading'
 import { guessMapping } from '@/core/deck/deck-mapping'
 import type { DeckTable } from '@/core/deck/deck-file'
@@ -12,8 +12,6 @@ let table: DeckTable | null = null
 let colours: readonly DeckColour[] = []
 
 const SAMPLE = 24
-/** A printed LRV this far off the reading is pointed out. */
-const LRV_OFF = 3
 
 addEventListener('message', ({ data }: MessageEvent<DeckFileRequest>) => {
   const { id } = data
@@ -64,7 +62,7 @@ function read({
       lrvOff: colours.flatMap(({ code, printedLrvPercent, reading: own }) => {
         if (printedLrvPercent === null) return []
         const here = lrvPercent(reflectanceOfReading(own))
-        return Math.abs(here - printedLrvPercent) > LRV_OFF
+        return isPrintedOff(printedLrvPercent, here)
           ? [{ code, printed: printedLrvPercent, read: here }]
           : []
       }),

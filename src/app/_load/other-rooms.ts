@@ -1,4 +1,4 @@
-import type { Wear } from '@/core/paint/surface-sheen'
+import { sheenForSurface, type Wear } from '@/core/paint/surface-sheen'
 import type { KeeperKind } from '@/core/pairing/keeper-kind'
 import type { HouseRoom } from '@/ui/shortlist/other-rooms'
 import { loadRoomBrief } from './paints'
@@ -14,6 +14,7 @@ export async function loadHouseRooms(visitId: string): Promise<HouseRoom[]> {
       name: room.name,
       brief: await loadRoomBrief(page.visit, room),
       roomDay: days.get(room.id)!,
+      sheen: sheenForSurface('walls', room.treatment, await wearOf(visitId, room.id)),
     })),
   )
 }

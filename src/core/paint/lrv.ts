@@ -21,3 +21,10 @@ export function lrvsPercent(rows: FlatRows): Float64Array {
   }
   return lrvs
 }
+
+// A maker's figure and a reading of the same paint differ by less; common practice.
+const PRINTED_WITHIN = 3
+
+/** Whether a printed LRV lies so far off that of the reading that it is pointed out. */
+export const isPrintedOff = (printedPercent: number, readPercent: number): boolean =>
+  Math.abs(finite(printedPercent - readPercent, 'LRVs')) > PRINTED_WITHIN

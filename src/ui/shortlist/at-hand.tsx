@@ -2,6 +2,7 @@
 
 import Link from 'next/link'
 import { useEffect, useMemo, useRef } from 'react'
+import { isPrintedOff } from '@/core/paint/lrv'
 import { atStrength } from '@/core/paint/strength'
 import { DAYLIGHT } from '@/core/undertone/daylight'
 import { differenceWords } from '@/core/undertone/difference-words'
@@ -70,7 +71,7 @@ export function AtHand({
           {colour.deck.maker}, {colour.deck.name}, {colour.code}, {colour.base} base;{' '}
           {prepared ? seenLine(seenWords(prepared, reflectance)) : 'too dark to see'}{' '}
           <OutOfGamut reflectance={reflectance} />
-          {printed !== null && Math.abs(printed - lrv) > LRV_OFF && (
+          {printed !== null && isPrintedOff(printed, lrv) && (
             <span className="font-medium text-ink">
               {' '}
               Printed LRV {printed}, its reading says {lrv.toFixed(0)}.
@@ -119,9 +120,6 @@ export function AtHand({
     </div>
   )
 }
-
-/** A printed LRV this far off the reading is pointed out. */
-const LRV_OFF = 3
 
 function OutOfGamut({ reflectance }: { readonly reflectance: Float64Array }) {
   return <GamutMark colour={useRelitColour(reflectance)} />

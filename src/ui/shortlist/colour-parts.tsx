@@ -63,7 +63,7 @@ export function ColourParts({
 }) {
   const { roomDay, choice, light } = useLight()
   const { give } = useVisitRecord()
-  const [beside, setBeside] = useState<readonly number[]>([])
+  const [laid, setLaid] = useState<readonly string[]>([])
   const colour = decks.colours[at.place]!
   const full = decks.reflectanceOf(at.place)
   const reflectance = useMemo(
@@ -73,9 +73,11 @@ export function ColourParts({
   const candidate = candidates.find(
     (each) => each.deckColourId === colour.id && each.strengthPercent === at.strengthPercent,
   )
+  // What lies beside it, as far as its deck is in use.
+  const beside = laid.flatMap((id) => decks.placeOf(id) ?? [])
   const deciding = useMemo(() => decidingParts(room, first), [room, first])
   const swatch = (place: number) => ({
-    id: String(place),
+    id: decks.colours[place]!.id,
     label: `${decks.colours[place]!.name} ${decks.colours[place]!.code}`,
     reflectance: decks.reflectanceOf(place),
   })
@@ -111,8 +113,7 @@ export function ColourParts({
   const offered = [
     ...strip.places,
     ...candidates.flatMap(({ deckColourId }) => {
-      const place = decks.colours.findIndex(({ id }) => id === deckColourId)
-      return place < 0 ? [] : [place]
+      return decks.placeOf(deckColourId) ?? []
     }),
   ].filter(
     (place, i, all) => place !== at.place && !beside.includes(place) && all.indexOf(place) === i,
@@ -129,8 +130,8 @@ export function ColourParts({
             }}
             others={beside.filter((place) => place !== at.place).map(swatch)}
             offered={offered.slice(0, 14).map(swatch)}
-            onAdd={(id) => setBeside([...beside, Number(id)])}
-            onTakeAway={(id) => setBeside(beside.filter((place) => place !== Number(id)))}
+            onAdd={(id) => setLaid([...laid, id])}
+            onTakeAway={(id) => setLaid(laid.filter((each) => each !== id))}
             onSee={candidate ? see : null}
           />
         )}

@@ -95,9 +95,7 @@ export function FirstTen({
           ))}
         </p>
       )}
-      {decks && first && (
-        <RankedLines {...{ decks, first, room, picked, onPick, onMoreLike, onLean }} />
-      )}
+      {decks && first && <RankedLines {...{ decks, first, room, picked, onPick }} />}
       {ruleSwitch}
     </section>
   )

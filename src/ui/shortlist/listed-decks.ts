@@ -43,6 +43,7 @@ export class ListedDecks {
   private readonly rows: Float32Array
   private readonly byDay
   private readonly surfaces = new Map<number, Reflectance>()
+  private readonly places = new Map<string, number>()
 
   constructor(decks: readonly FetchedDeck[]) {
     this.rows = new Float32Array(decks.reduce((sum, { full }) => sum + full.length, 0))
@@ -53,10 +54,16 @@ export class ListedDecks {
       for (const colour of own) colours.push({ ...colour, place: colours.length, deck, whiteBase })
     }
     this.colours = colours
+    for (const { id, place } of colours) this.places.set(id, place)
     this.lrvs = lrvsPercent(this.rows)
     this.byDay = emptyUndertones(colours.length)
     flatUndertones(DAYLIGHT, this.rows, this.byDay)
     this.strips = this.inTones()
+  }
+
+  /** Where a colour stands among the decks in use; null where its deck is not. */
+  placeOf(colourId: string): number | null {
+    return this.places.get(colourId) ?? null
   }
 
   /** A colour at full strength. */

@@ -4,6 +4,7 @@ import { useMemo } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
 import type { RoomDay } from '@/core/light/light-choice'
 import { judgementOf } from '@/core/pairing/chance'
+import type { Sheen } from '@/core/paint/sheen'
 import type { ReadingSource } from '@/core/paint/reading'
 import { askedRoomOn, rankedRoomOf, type RoomBrief } from '@/core/ranking/asked-room'
 import { judgeInRoom } from '@/core/ranking/rank-for-room'
@@ -15,6 +16,8 @@ export interface HouseRoom {
   readonly name: string
   readonly brief: RoomBrief
   readonly roomDay: RoomDay
+  /** What its walls ask for. */
+  readonly sheen: Sheen
 }
 
 /** How a colour stands in rooms of the house, judged anew in each: its own lights, what stays there. */

@@ -1,6 +1,6 @@
 'use client'
 
-import { sheenForSurface, type Wear } from '@/core/paint/surface-sheen'
+import type { Wear } from '@/core/paint/surface-sheen'
 import type { Treatment } from '@/core/paint/treatment'
 import { TextKey } from '../form/text-key'
 import { newId } from '../record/new-id'
@@ -26,7 +26,7 @@ export function Proposed({
   readonly otherRooms: readonly HouseRoom[]
   readonly change: Change
 }) {
-  function proposeIn(candidate: TakenCandidate, { id, name }: HouseRoom): void {
+  function proposeIn(candidate: TakenCandidate, { id, name, sheen }: HouseRoom): void {
     change(
       'propose',
       {
@@ -35,7 +35,7 @@ export function Proposed({
         candidateId: candidate.id,
         proposalId: newId(),
         surface: 'walls',
-        sheen: sheenForSurface('walls', treatment, wear),
+        sheen,
         status: 'proposed',
         reason: '',
         withdrawn: false,

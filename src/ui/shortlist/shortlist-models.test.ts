@@ -67,6 +67,20 @@ test('one name in two decks is two paints', () => {
   expect(namesakesOf(decks, 0)).toEqual([])
 })
 
+test('a colour is found by its id, whichever decks are in use beside its own', () => {
+  const one = deckOf('one', (code) => `Name ${code}`)
+  const two = deckOf('two', (code) => `Other ${code}`)
+  const wanted = 'twoG0'
+  const places = [[one, two], [two], [one]].map((inUse) => {
+    const listed = new ListedDecks(inUse)
+    const place = listed.placeOf(wanted)
+    return place === null ? null : [place, listed.colours[place]!.id]
+  })
+  // With the first deck put aside it stands elsewhere; without its own it is not there.
+  expect(places[0]![0]).not.toBe(places[1]![0])
+  expect(places.map((each) => each?.[1])).toEqual([wanted, wanted, undefined])
+})
+
 test('a search goes by the beginning of a code or any part of a name', () => {
   expect(codes(decks.find(' g0 '))).toEqual(['G0', 'G0', 'G0', 'G0'])
   expect(decks.find('OTHER G')).toHaveLength(3)

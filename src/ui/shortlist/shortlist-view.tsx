@@ -60,6 +60,12 @@ interface Props {
   readonly otherRooms: readonly HouseRoom[]
 }
 
+/** The colour at hand, at a strength. */
+interface ChosenColour {
+  readonly colourId: string
+  readonly strengthPercent: number
+}
+
 /** From whole decks to three: tone, then intensity, then strength, with the first ten always in sight. */
 export function ShortlistView(props: Props) {
   const { visitId, roomId, decks: all, candidates, brief, weakestPercent, without } = props
@@ -79,9 +85,10 @@ export function ShortlistView(props: Props) {
   )
   // Counted, so that each colour that is asked for by name has its heading found.
   const [asked, setAsked] = useState(0)
-  const [chosen, setChosen] = useState<AtStrength | null>(null)
+  // By its id: other decks in use give a colour another place.
+  const [chosen, setChosen] = useState<ChosenColour | null>(null)
   const [hasOpened, setHasOpened] = useState(false)
-  const [moreLike, setMoreLike] = useState<number | null>(null)
+  const [moreLike, setMoreLike] = useState<string | null>(null)
   const { change, message } = useChange()
 
   if (decks && !hasOpened) {
@@ -93,15 +100,21 @@ export function ShortlistView(props: Props) {
             code === opening.code && (opening.deckId === null || deck.id === opening.deckId),
         )
       : -1
-    if (place >= 0) setChosen({ place, strengthPercent: 100 })
+    if (place >= 0) setChosen({ colourId: decks.colours[place]!.id, strengthPercent: 100 })
   }
-  const at = decks && chosen && chosen.place < decks.colours.length ? chosen : null
+  const place = decks && chosen ? decks.placeOf(chosen.colourId) : null
+  const at = useMemo(
+    (): AtStrength | null =>
+      place !== null && chosen ? { place, strengthPercent: chosen.strengthPercent } : null,
+    [place, chosen],
+  )
 
   const pick = useCallback(
     (colour: AtStrength): void => {
-      setChosen(colour)
       const own = decks?.colours[colour.place]
-      if (own) writeAddress({ deck: own.deck.id, colour: own.code })
+      if (!own) return
+      setChosen({ colourId: own.id, strengthPercent: colour.strengthPercent })
+      writeAddress({ deck: own.deck.id, colour: own.code })
     },
     [decks],
   )
@@ -221,7 +234,7 @@ export function ShortlistView(props: Props) {
               <Tones
                 {...{ decks, ranking, room, without }}
                 picked={at?.place ?? null}
-                moreLike={moreLike}
+                moreLike={moreLike === null ? null : decks.placeOf(moreLike)}
                 onPick={(place) =>
                   pick({
                     place,
@@ -271,7 +284,7 @@ export function ShortlistView(props: Props) {
           onPick={pick}
           onMoreLike={(colour) => {
             pick(colour)
-            setMoreLike(colour.place)
+            setMoreLike(decks?.colours[colour.place]?.id ?? null)
             setPart('tones')
           }}
         />

@@ -46,7 +46,11 @@ export function Tones({
 }) {
   const [filter, setFilter] = useState<ToneFilter>(NO_FILTER)
   const [hovered, setHovered] = useState<ListedStrip | null>(null)
-  const [chosen, setChosen] = useState<ListedStrip | null>(null)
+  // A strip stands unfolded until another colour is at hand: that one's is then.
+  const [unfoldedBy, setUnfoldedBy] = useState<{
+    readonly strip: ListedStrip
+    readonly picked: number | null
+  } | null>(null)
   const [shown, setShown] = useState(STRIPS_AT_ONCE)
   const fitting = useMemo(
     () => (whole ? fittingPlaces(decks, whole, without) : null),
@@ -76,7 +80,14 @@ export function Tones({
     () => (picked === null ? null : (strips.find(({ places }) => places.includes(picked)) ?? null)),
     [strips, picked],
   )
-  const unfolded = chosen && strips.some((strip) => isSame(strip, chosen)) ? chosen : ofPicked
+  const unfolded =
+    unfoldedBy?.picked === picked && strips.some((strip) => isSame(strip, unfoldedBy.strip))
+      ? unfoldedBy.strip
+      : ofPicked
+  function unfold(strip: ListedStrip): void {
+    setUnfoldedBy({ strip, picked })
+    setShown(STRIPS_AT_ONCE)
+  }
   const worthOf = (strip: ListedStrip): number =>
     whole ? Math.max(...strip.places.map((place) => whole.worths[place]!)) : 0
   const siblings = useMemo(() => {
@@ -114,18 +125,14 @@ export function Tones({
             onChoose={(tone) => {
               const own = strips.filter((strip) => strip.tone === tone)
               const best = own.filter(fits).sort((p, q) => worthOf(q) - worthOf(p))[0] ?? own[0]!
-              setChosen(best)
-              setShown(STRIPS_AT_ONCE)
+              unfold(best)
             }}
           />
           <ToneBands
             {...{ decks, strips, fits }}
             chosen={strips.find((strip) => unfolded && isSame(strip, unfolded)) ?? null}
             onHover={setHovered}
-            onChoose={(strip) => {
-              setChosen(strip)
-              setShown(STRIPS_AT_ONCE)
-            }}
+            onChoose={unfold}
           />
           <p role="status" className="min-h-5 text-fine">
             {hovered && (
