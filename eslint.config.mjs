@@ -98,10 +98,16 @@ export default tseslint.config(
   },
   {
     files: ['src/**/*.tsx'],
+    ignores: ['src/ui/frame/page-link.tsx'],
     rules: {
       'no-restricted-imports': [
         'error',
-        { patterns: [{ group: ['@electric-sql/*'], message: 'no SQL in a component' }] },
+        {
+          patterns: [
+            { group: ['@electric-sql/*'], message: 'no SQL in a component' },
+            { group: ['next/link'], importNames: ['default'], message: 'use ui/frame/page-link' },
+          ],
+        },
       ],
     },
   },

@@ -53,7 +53,7 @@ export class App {
 
 /** `app` is shared by the tests of a worker; those that stop it use `ownApp`. */
 // What a browser says of a server that was ended on purpose.
-const ENDED = /net::ERR_/
+const ENDED = /net::ERR_|^Failed to fetch RSC payload/
 let wasEnded = false
 
 interface Own {

@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from '@/ui/frame/page-link'
 import { redirect } from 'next/navigation'
 import { loadKeptSettings } from '@/app/_load/settings'
 import { loadVisitSummary } from '@/app/_load/visit-summary'

@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from '../frame/page-link'
 
 /** What a view that draws on a deck shows where there is none yet. */
 export function NoDeck({ why }: { readonly why: string }) {

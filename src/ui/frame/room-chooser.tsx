@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from './page-link'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState } from 'react'
 import { CompassTick } from './compass-tick'

@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '../frame/page-link'
 import { useRef, useState, type PointerEvent } from 'react'
 import type { Ribbon } from '@/core/light/ribbon'
 import { RibbonDrawing } from '../light-bar/ribbon-drawing'

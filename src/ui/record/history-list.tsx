@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '../frame/page-link'
 import { useSettings } from '../settings/settings-context'
 import { useChange } from './use-change'
 

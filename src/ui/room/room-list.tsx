@@ -17,7 +17,7 @@ import {
   useSortable,
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable'
-import Link from 'next/link'
+import { Link } from '../frame/page-link'
 import { useState } from 'react'
 import { RoomNameField } from '../brief/rooms-by-name'
 import { newId } from '../record/new-id'

@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '../frame/page-link'
 import { useEffect, useMemo, useRef } from 'react'
 import { isPrintedOff } from '@/core/paint/lrv'
 import { atStrength } from '@/core/paint/strength'

@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from '@/ui/frame/page-link'
 import { longDate } from '@/core/light/calendar-date'
 import { VERDICTS, VERDICT_WORDS, verdictSentence } from '@/core/record/verdict'
 import { loadHouseGrid, type GridCell, type GridRow } from '@/app/_load/house-grid'

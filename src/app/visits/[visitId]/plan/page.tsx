@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from '@/ui/frame/page-link'
 import { loadDayPlan } from '@/app/_load/day-plan'
 import { KIT } from '@/core/advice/brief'
 import { longDate } from '@/core/light/calendar-date'

@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from '@/ui/frame/page-link'
 import { keeperFinish, proposedPaint } from '@/app/_load/paints'
 import {
   isUpIn,
