@@ -100,7 +100,6 @@ function pairOf({ visit, deck }: Visited, room: DemoRoom, look: DemoLook): Bench
       deckColourId: colour.deckColourId,
       code: colour.code,
       name: colour.name,
-      maker: SHIPPED_DECK.maker,
       deckName: `${SHIPPED_DECK.maker}, ${SHIPPED_DECK.name}`,
       sheen: 'matt',
       whyNoLadder: null,

@@ -48,13 +48,14 @@ test('a look comes back whole, as the hand that gave it knew it', async () => {
   })
 })
 
-test('whatever it was held against comes back: a wall, a trim, another candidate, a comparator, a keeper as a whole', async () => {
+test('whatever it was held against comes back: a wall, a trim, another candidate, a comparator, any paint, a keeper as a whole', async () => {
   const house = await aHouse(db)
   const kinds = [
     { kind: 'wall', plane: 'north' },
     { kind: 'trim', trim: 'clean-white' },
     { kind: 'candidate', candidateId: house.candidateId },
     { kind: 'comparator', name: 'true grey' },
+    { kind: 'paint', deckColourId: house.colourIds[1]! },
     { kind: 'keeper', keeperId: house.stoneId, part: null },
   ] as const
   for (const [n, against] of kinds.entries())
@@ -352,7 +353,7 @@ test('the history tells each change in a sentence, also what was taken out since
     'Oneling at 75 % ruled out for the house: Mustard everywhere.',
     'Taken back: Oneling at 75 % dropped',
     'Oneling at 75 % dropped',
-    'Oneling at 75 % beside Stone, vein in Kitchen: no: too green, muddied',
+    'Oneling at 75 % beside Stone, vein in Kitchen: no: too green, muddied, leans yellow-green',
     'Oneling at 75 % proposed for Kitchen, walls',
     'Stone in Kitchen: stone, staying',
     expect.stringMatching(/^Lamp in Kitchen: \d+ K, \d+ lumens$/),

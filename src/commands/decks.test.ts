@@ -1,3 +1,5 @@
+import { namesInVisit } from '../db/commands'
+import { listKeepers } from '../db/keepers'
 import { listRooms } from '../db/rooms'
 import {
   addDeckColours,
@@ -13,7 +15,7 @@ import {
   type NewDeckColour,
 } from '../db/decks'
 import { testDb } from '../db/test-db.fixture'
-import { aHouse, command, done, empty, idOf, said } from './house.fixture'
+import { aHouse, command, done, empty, idOf, keeper, said } from './house.fixture'
 
 const db = testDb()
 afterEach(() => empty(db))
@@ -96,6 +98,36 @@ test('one name in two decks is two paints, whatever case it is written in', asyn
       ['Other', 'Z'],
     ],
   ])
+})
+
+test('in sentences a paint goes with maker and deck where another deck has its name', async () => {
+  const house = await aHouse(db)
+  expect((await namesInVisit(db, house.visitId)).get(house.candidateId)).toBe('Oneling at 75 %')
+  await layDeckIn(db, idOf(1), head, [colour('A', { name: 'ONELING' })])
+  const names = await namesInVisit(db, house.visitId)
+  expect(names.get(house.candidateId)).toBe('Oneling (Maker 1, Fan) at 75 %')
+  expect(names.get(house.colourIds[0]!)).toBe('Oneling (Maker 1, Fan)')
+})
+
+test('a finish is matched by eye to a paint that was read as a spectrum', async () => {
+  const house = await aHouse(db)
+  const reading = {
+    kind: 'spectral' as const,
+    wavelengthsNm: WAVELENGTHS,
+    reflectance: WAVELENGTHS.map(() => 0.25),
+  }
+  await layDeckIn(db, idOf(1), head, [colour('S', { reading })])
+  const [paint] = await listDeckColours(db, idOf(1))
+  const colours = [
+    { part: 'paint', sharePercent: 100, deckColourId: paint!.deckColourId, shift: [] },
+  ]
+  await done(
+    db,
+    'keep-keeper',
+    keeper(house.visitId, house.kitchenId, idOf(2), 'Shelf', { colours }),
+  )
+  const shelf = (await listKeepers(db, house.visitId)).find(({ name }) => name === 'Shelf')
+  expect(shelf!.colours[0]!.reading).toEqual(reading)
 })
 
 test('none of a lean: out of one room at once, once however often it is said, and in again', async () => {

@@ -4,6 +4,7 @@ import { join } from 'node:path'
 import { DEFAULT_HOUSE_RULES } from '../core/advice/house-rules'
 import { findPhoto, storePhoto } from '../db/photos'
 import { listKeepers } from '../db/keepers'
+import { listLooks } from '../db/looks'
 import { listRooms } from '../db/rooms'
 import { findSettings } from '../db/settings'
 import { testDb } from '../db/test-db.fixture'
@@ -22,6 +23,7 @@ import {
   said,
   window,
 } from './house.fixture'
+import type { PayloadOf } from './kinds'
 
 const db = testDb()
 afterEach(() => empty(db))
@@ -65,7 +67,7 @@ test('a spectrum and a match by eye come back as they were read', async () => {
   await done(db, 'keep-keeper', tile)
   const kept = (await listKeepers(db, house.visitId)).find(({ name }) => name === 'Tile')!
   expect(kept.colours[0]).toMatchObject({ reading, source: 'uncalibrated', shift: [] })
-  expect(kept.colours[1]).toMatchObject({ deckColourName: 'X1 Oneling', shift })
+  expect(kept.colours[1]).toMatchObject({ deckColourName: 'Oneling, Maker 1, Fan, X1', shift })
   // Fewer colours than before: the rest goes.
   await done(db, 'keep-keeper', { ...tile, colours: [tile.colours[1]!] })
   const after = (await listKeepers(db, house.visitId)).find(({ name }) => name === 'Tile')!
@@ -200,6 +202,25 @@ test('what does not fit its room is refused at the field', async () => {
   expect(await said(db, command(3, 'keep-room', narrow))).toMatch(
     /What stands at 180° is 1.2 m wide/,
   )
+})
+
+test('a look may say a lean and give no verdict; one that says neither is refused', async () => {
+  const house = await aHouse(db)
+  const seen = (lookId: string, change: Partial<PayloadOf<'keep-look'>>) =>
+    look(house, lookId, {
+      against: { kind: 'comparator', name: 'true grey' },
+      verdict: null,
+      reasons: [],
+      lean: 'pink',
+      ...change,
+    })
+  await done(db, 'keep-look', seen(idOf(1), {}))
+  expect(await listLooks(db, house.visitId)).toMatchObject([{ verdict: null, lean: 'pink' }])
+  for (const nothing of [{ lean: null }, { reasons: ['too pink' as const] }])
+    expect(await said(db, command(2, 'keep-look', seen(idOf(2), nothing)))).toMatch(
+      /Expected a verdict, or a lean that was seen/,
+    )
+  expect(await listLooks(db, house.visitId)).toHaveLength(1)
 })
 
 test('what is in progress stands first, finished last, what was taken out nowhere; found by household or place', async () => {

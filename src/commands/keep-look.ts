@@ -5,8 +5,8 @@ import { PLANES, SPOT_NAMES } from '../core/light/spot'
 import { JUDGEMENTS } from '../core/pairing/chance'
 import { SHEENS } from '../core/paint/sheen'
 import { CLIENT_SAYS, HELD, LEANS } from '../core/record/look'
-import { againstSaid } from '../core/record/look-words'
-import { REASONS, VERDICTS, verdictSentence } from '../core/record/verdict'
+import { againstSaid, lookSaid } from '../core/record/look-words'
+import { REASONS, VERDICTS } from '../core/record/verdict'
 import { TRIM_KINDS } from '../core/scheme/trim'
 import { COMPARATORS } from '../core/undertone/comparators'
 import { insertLook } from '../db/looks'
@@ -26,6 +26,7 @@ const against = z.discriminatedUnion('kind', [
     kind: z.literal('comparator'),
     name: z.enum(COMPARATORS.map(({ name }) => name)),
   }),
+  z.object({ kind: z.literal('paint'), deckColourId: id }),
 ])
 
 const seen = z.discriminatedUnion('as', [
@@ -35,50 +36,59 @@ const seen = z.discriminatedUnion('as', [
 
 /** One look, as the hand that gave it knew it. */
 export const keepLook = kind({
-  payload: z.object({
-    visitId: id,
-    lookId: id,
-    roomId: id,
-    candidate: z.object({
-      candidateId: id,
-      // What it is, also where another device took the same up under another id.
-      deckColourId: id,
-      strengthPercent,
-      sheen: z.enum(SHEENS),
-    }),
-    against,
-    seen,
-    light: z.object({
-      source: z.enum(LIGHT_SOURCES),
-      date,
-      minute,
-      sky: z.enum(SKIES),
-      lampsOn: z.boolean(),
-      spot: z.enum(SPOT_NAMES),
-      place: shortText,
-      metered: z
+  payload: z
+    .object({
+      visitId: id,
+      lookId: id,
+      roomId: id,
+      candidate: z.object({
+        candidateId: id,
+        // What it is, also where another device took the same up under another id.
+        deckColourId: id,
+        strengthPercent,
+        sheen: z.enum(SHEENS),
+      }),
+      against,
+      seen,
+      light: z.object({
+        source: z.enum(LIGHT_SOURCES),
+        date,
+        minute,
+        sky: z.enum(SKIES),
+        lampsOn: z.boolean(),
+        spot: z.enum(SPOT_NAMES),
+        place: shortText,
+        metered: z
+          .object({
+            lux: z.number().positive().max(150_000),
+            cctK: z.number().min(1500).max(25_000),
+          })
+          .nullable(),
+      }),
+      // Null where the eye said a lean and nothing more.
+      verdict: z.enum(VERDICTS).nullable(),
+      reasons: z.array(z.enum(REASONS)).max(REASONS.length),
+      lean: z.enum(LEANS).nullable(),
+      note,
+      client: z.object({ says: z.enum(CLIENT_SAYS), words: note }).nullable(),
+      modelSeenBefore: z.boolean(),
+      model: z
         .object({
-          lux: z.number().positive().max(150_000),
-          cctK: z.number().min(1500).max(25_000),
+          version: z.string().min(1).max(20),
+          judgement: z.enum(JUDGEMENTS),
+          chance: z.number().min(0).max(1),
+          sentence: note,
+          strengthPercent: strengthPercent.nullable(),
         })
         .nullable(),
-    }),
-    verdict: z.enum(VERDICTS),
-    reasons: z.array(z.enum(REASONS)).max(REASONS.length),
-    lean: z.enum(LEANS).nullable(),
-    note,
-    client: z.object({ says: z.enum(CLIENT_SAYS), words: note }).nullable(),
-    modelSeenBefore: z.boolean(),
-    model: z
-      .object({
-        version: z.string().min(1).max(20),
-        judgement: z.enum(JUDGEMENTS),
-        chance: z.number().min(0).max(1),
-        sentence: note,
-        strengthPercent: strengthPercent.nullable(),
-      })
-      .nullable(),
-  }),
+    })
+    .refine(
+      ({ verdict, reasons, lean }) => verdict !== null || (lean !== null && reasons.length === 0),
+      {
+        path: ['verdict'],
+        message: 'Expected a verdict, or a lean that was seen.',
+      },
+    ),
   visitOf: ({ visitId }) => visitId,
   observes: true,
   async write(tx, look, at) {
@@ -97,6 +107,6 @@ export const keepLook = kind({
   },
   sentence: (look, nameOf) =>
     `${nameOf(look.candidate.deckColourId)} at ${look.candidate.strengthPercent} % beside ` +
-    `${againstSaid(look.against, nameOf)} in ${nameOf(look.roomId)}: ${verdictSentence(look.verdict, look.reasons)}` +
+    `${againstSaid(look.against, nameOf)} in ${nameOf(look.roomId)}: ${lookSaid(look)}` +
     (look.seen.as === 'screen' ? ' (on the screen)' : ''),
 })

@@ -1,5 +1,6 @@
 import { HUE_NAMES } from '../core/undertone/hue-name'
 import { PROPOSAL_STATUSES } from '../core/record/proposal'
+import { LEANS } from '../core/record/look'
 import { VERDICTS } from '../core/record/verdict'
 import { brief, command, idOf, keeper, lamp, look, room, taking, window } from './house.fixture'
 import type { Command } from './kinds'
@@ -98,7 +99,13 @@ export function randomCommands(random: () => number, colourIds: readonly string[
           candidateId,
           colourIds: [colourId],
         }
-        const seen = look(house, fresh(), { verdict: pick(VERDICTS) })
+        const seen = look(
+          house,
+          fresh(),
+          maybe(0.8)
+            ? { verdict: pick(VERDICTS) }
+            : { verdict: null, reasons: [], lean: pick(LEANS) },
+        )
         return command(id, 'keep-look', {
           ...seen,
           candidate: { ...seen.candidate, strengthPercent },

@@ -158,7 +158,7 @@ test('what something later stands on is not taken back, in words that name it', 
   )
   await done(db, 'keep-look', look(house, idOf(5)))
   expect(await said(db, undoing(of('take-up'), 2))).toBe(
-    'It cannot be taken back while this stands: Oneling at 75 % beside Stone, vein in Kitchen: no: too green, muddied.',
+    'It cannot be taken back while this stands: Oneling at 75 % beside Stone, vein in Kitchen: no: too green, muddied, leans yellow-green.',
   )
   await done(db, 'keep-room', room(house.visitId, house.hallId, 'Long hall'))
   expect(await said(db, undoing(of('keep-room', 0), 3))).toBe(

@@ -113,19 +113,29 @@ export async function markUndone(
     await db.query('update command set undone_by = null where undone_by = $1', [id])
 }
 
+// Two decks may have a paint of one name: then it is told apart.
+const PAINT_NAME = `d.name || case when exists
+  (select from deck_colour other where lower(other.name) = lower(d.name) and other.deck_id <> d.deck_id)
+  then ' (' || deck.maker || ', ' || deck.name || ')' else '' end`
+
 const NamesRow = z.object({ id: z.uuid(), name: z.string() })
 
-/** What the rooms, keepers, candidates and deck colours of a visit are called, also those taken out. */
+/**
+ * What the rooms, keepers, candidates and deck colours of a visit are called, also those taken out. A paint whose name
+ * another deck has too goes with its maker and deck.
+ */
 export async function namesInVisit(db: Db, visitId: string): Promise<ReadonlyMap<string, string>> {
   const rows = await many(
     db,
     NamesRow,
     `select id, name from room where visit_id = $1
      union all select k.id, k.name from keeper k join room r on r.id = k.room_id where r.visit_id = $1
-     union all select c.id, d.name || ' at ' || c.strength_percent || ' %'
-       from candidate c join deck_colour d on d.id = c.deck_colour_id where c.visit_id = $1
-     union all select distinct d.id, d.name
-       from candidate c join deck_colour d on d.id = c.deck_colour_id where c.visit_id = $1`,
+     union all select c.id, ${PAINT_NAME} || ' at ' || c.strength_percent || ' %'
+       from candidate c join deck_colour d on d.id = c.deck_colour_id join deck on deck.id = d.deck_id
+       where c.visit_id = $1
+     union all select d.id, ${PAINT_NAME} from deck_colour d join deck on deck.id = d.deck_id
+       where d.id in (select deck_colour_id from candidate where visit_id = $1
+         union select beside_deck_colour_id from look where visit_id = $1)`,
     [visitId],
   )
   return new Map(rows.map(({ id, name }) => [id, name]))

@@ -77,13 +77,14 @@ const SELECT = `select k.id, k.room_id as "roomId", k.name, k.kind, k.state,
   k.photo_hash as "photoHash",
   (select coalesce(json_agg(kr.room_id), '[]') from keeper_room kr where kr.keeper_id = k.id and kr.removed_at is null) as "roomIds",
   (select json_agg(json_build_object('part', c.part, 'sharePercent', c.share_percent,
-      'deckColourId', c.deck_colour_id, 'deckColourName', d.code || ' ' || d.name, 'shift', c.shift,
+      'deckColourId', c.deck_colour_id, 'deckColourName', d.name || ', ' || deck.maker || ', ' || deck.name || ', ' || d.code, 'shift', c.shift,
       'source', c.source, 'evidence', c.evidence,
       'readingKind', case when d.id is null then c.reading_kind else d.reading_kind end,
       'labL', coalesce(c.lab_l, d.lab_l), 'labA', coalesce(c.lab_a, d.lab_a),
       'labB', coalesce(c.lab_b, d.lab_b), 'hex', coalesce(c.hex, d.hex),
-      'wavelengthsNm', c.wavelengths_nm, 'reflectances', c.reflectances) order by c.position)
-    from keeper_colour c left join deck_colour d on d.id = c.deck_colour_id
+      'wavelengthsNm', coalesce(c.wavelengths_nm, d.wavelengths_nm),
+      'reflectances', coalesce(c.reflectances, d.reflectances)) order by c.position)
+    from keeper_colour c left join deck_colour d on d.id = c.deck_colour_id left join deck on deck.id = d.deck_id
     where c.keeper_id = k.id) as colours
   from keeper k join room r on r.id = k.room_id`
 

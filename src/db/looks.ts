@@ -17,13 +17,14 @@ const LookRow = z
     candidateId: z.uuid(),
     strengthPercent: z.number(),
     sheen: z.enum(SHEENS),
-    against: z.enum(['keeper', 'wall', 'trim', 'candidate', 'comparator']),
+    against: z.enum(['keeper', 'wall', 'trim', 'candidate', 'comparator', 'paint']),
     keeperId: z.uuid().nullable(),
     part: z.string().nullable(),
     plane: z.enum(PLANES).nullable(),
     trim: z.enum(TRIM_KINDS).nullable(),
     besideId: z.uuid().nullable(),
     comparator: z.string().nullable(),
+    paintId: z.uuid().nullable(),
     seenAs: z.enum(['sample', 'screen', 'not noted']),
     held: z.enum(HELD).nullable(),
     heldStrengthPercent: z.number().nullable(),
@@ -36,7 +37,7 @@ const LookRow = z
     place: z.string(),
     meteredLux: z.number().nullable(),
     meteredCctK: z.number().nullable(),
-    verdict: z.enum(VERDICTS),
+    verdict: z.enum(VERDICTS).nullable(),
     reasons: z.array(z.enum(REASONS)),
     lean: z.enum(LEANS).nullable(),
     note: z.string(),
@@ -110,6 +111,7 @@ interface HeldColumns {
   readonly trim: (typeof TRIM_KINDS)[number] | null
   readonly besideId: string | null
   readonly comparator: string | null
+  readonly paintId: string | null
 }
 
 // The table's checks see to it that the column of each kind is there.
@@ -125,6 +127,8 @@ function againstOf(row: HeldColumns): Against {
       return { kind: 'candidate', candidateId: row.besideId! }
     case 'comparator':
       return { kind: 'comparator', name: row.comparator! }
+    case 'paint':
+      return { kind: 'paint', deckColourId: row.paintId! }
   }
 }
 
@@ -137,6 +141,7 @@ function columnsOf(against: Against): HeldColumns {
     trim: null,
     besideId: null,
     comparator: null,
+    paintId: null,
   }
   switch (against.kind) {
     case 'keeper':
@@ -149,6 +154,8 @@ function columnsOf(against: Against): HeldColumns {
       return { ...none, besideId: against.candidateId }
     case 'comparator':
       return { ...none, comparator: against.name }
+    case 'paint':
+      return { ...none, paintId: against.deckColourId }
   }
 }
 
@@ -174,7 +181,7 @@ export function listLooks(db: Db, visitId: string): Promise<KeptLook[]> {
          where e.subject_id = l.id and e.what = 'insert' and c.kind = 'keep-look') as "commandId",
        l.room_id as "roomId", l.candidate_id as "candidateId", c.strength_percent as "strengthPercent", l.sheen,
        l.against, l.keeper_id as "keeperId", l.part, l.plane, l.trim_kind as trim,
-       l.beside_candidate_id as "besideId", l.comparator,
+       l.beside_candidate_id as "besideId", l.comparator, l.beside_deck_colour_id as "paintId",
        l.seen_as as "seenAs", l.held, l.held_strength_percent as "heldStrengthPercent",
        l.light_source as source, l.light_date as date, l.light_minute as minute, l.sky, l.lamps_on as "lampsOn",
        l.spot, l.light_place as place, l.metered_lux as "meteredLux", l.metered_cct_k as "meteredCctK",
@@ -231,16 +238,17 @@ export function insertLook(
          join candidate c on c.visit_id = v.id and c.deck_colour_id = $3 and c.strength_percent = $4
          left join keeper k on k.id = $5
          left join keeper_room kr on kr.keeper_id = k.id and kr.room_id = r.id
-       where v.id = $1 and r.id = $2),
+         left join deck_colour paint on paint.id = $41
+       where v.id = $1 and r.id = $2 and ($41::uuid is null or paint.id is not null)),
      kept as (
        insert into look (id, place, visit_id, room_id, candidate_id, sheen, against, keeper_id, part, plane, trim_kind,
          beside_candidate_id, comparator, seen_as, held, held_strength_percent, light_source, light_date,
          light_minute, sky, lamps_on, spot, light_place, metered_lux, metered_cct_k, verdict, reasons, lean, note,
          client_says, client_words, seen_by, made_at, kept_at, model_seen_before, model_version, model_judgement,
-         model_chance, model_sentence, model_strength_percent)
+         model_chance, model_sentence, model_strength_percent, beside_deck_colour_id)
        select $6, (select coalesce(max(place), 0) + 1 from look where visit_id = $1), visit_id, room_id, candidate_id, $7, $8, $5, $9, $10, $11, $12, $13, $14, $15, $16, $17,
          $18::date, $19, $20, $21, $22, $23, $24, $25, $26, $27::jsonb, $28, $29, $30, $31, $32,
-         $33::timestamptz, $34::timestamptz, $35, $36, $37, $38, $39, $40
+         $33::timestamptz, $34::timestamptz, $35, $36, $37, $38, $39, $40, $41
        from found returning id)
      select found.* from found, kept`,
     [
@@ -284,6 +292,7 @@ export function insertLook(
       model?.chance ?? null,
       model?.sentence ?? null,
       model?.strengthPercent ?? null,
+      beside.paintId,
     ],
   )
 }

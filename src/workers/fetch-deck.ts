@@ -1,5 +1,7 @@
 import type { Lab } from '@/core/colour/lab'
 import { MODEL_VERSION } from '@/core/model-version'
+import { labWhiteBase } from '@/core/paint/white-base'
+import type { DeckColours } from '@/core/ranking/deck-rows'
 import type { ReadingSource } from '@/core/paint/reading'
 import type { Sheen } from '@/core/paint/sheen'
 import type { Base } from '@/core/paint/strength'
@@ -31,6 +33,14 @@ export interface FetchedDeck extends DeckName {
   readonly colours: readonly ListedColour[]
   readonly full: Float32Array<ArrayBuffer>
 }
+
+/** A deck as its rows are made from it. */
+export const deckColours = ({ full, whiteBase, colours }: FetchedDeck): DeckColours => ({
+  full,
+  whiteBase: labWhiteBase(whiteBase),
+  bases: colours.map(({ base }) => base),
+  sources: colours.map(({ source }) => source),
+})
 
 /**
  * A deck from the server; page and worker ask alike, and the browser keeps the answers by deck and model.

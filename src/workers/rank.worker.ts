@@ -1,5 +1,4 @@
 import { isGood } from '@/core/pairing/chance'
-import { labWhiteBase } from '@/core/paint/white-base'
 import { rankedRoomOf } from '@/core/ranking/asked-room'
 import { bestCompromise } from '@/core/ranking/best-compromise'
 import {
@@ -17,7 +16,7 @@ import { variedFirst } from '@/core/ranking/variety'
 import { bestOfColours } from '@/core/ranking/whole-ranking'
 import { DAYLIGHT } from '@/core/undertone/daylight'
 import { undertoneAt } from '@/core/undertone/flat-undertones'
-import { fetchDeck, type FetchedDeck } from './fetch-deck'
+import { deckColours, fetchDeck, type FetchedDeck } from './fetch-deck'
 import type {
   AtStrength,
   LikeRequest,
@@ -49,17 +48,7 @@ async function prepare({ decks, weakestPercent }: WorkRequest): Promise<Prepared
       return known
     }),
   )
-  const deck = prepareDeck(
-    rowsOfDecks(
-      all.map(({ full, whiteBase, colours }) => ({
-        full,
-        whiteBase: labWhiteBase(whiteBase),
-        bases: colours.map(({ base }) => base),
-        sources: colours.map(({ source }) => source),
-      })),
-      weakestPercent,
-    ),
-  )
+  const deck = prepareDeck(rowsOfDecks(all.map(deckColours), weakestPercent))
   prepared.set(key, deck)
   for (const [old] of [...prepared].slice(0, -KEPT)) prepared.delete(old)
   return deck

@@ -12,10 +12,9 @@ import type { BenchCandidate } from '@/ui/bench/bench-model'
 import { candidatePaint } from './paints'
 import {
   isUpIn,
-  loadAllCandidates,
   loadCandidates,
   loadDecks,
-  loadKeepers,
+  loadNames,
   loadRoomDays,
   loadStandingLooks,
   loadVisit,
@@ -112,14 +111,7 @@ export function whyOut(candidate: Candidate, roomId: string): string | null {
 
 /** What a look was held against and in which light, in the words of its visit. */
 export async function lookWordsOf(visit: Visit) {
-  const keepers = await loadKeepers(visit.id)
-  const candidates = await loadAllCandidates(visit.id)
-  const names = new Map([
-    ...keepers.map(({ id, name }) => [id, name] as const),
-    ...candidates.map(
-      ({ id, name, strengthPercent }) => [id, `${name} at ${strengthPercent} %`] as const,
-    ),
-  ])
+  const names = await loadNames(visit.id)
   const { latitudeDeg, longitudeDeg, timeZone } = visit
   return {
     against: ({ against }: Look): string =>

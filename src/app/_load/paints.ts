@@ -24,8 +24,9 @@ import type { Keeper, KeeperColour } from '@/db/keepers'
 import type { Room } from '@/db/rooms'
 import type { Visit } from '@/db/visits'
 import type { BenchCandidate, BenchKeeper, ProposedCandidate } from '@/ui/bench/bench-model'
+import { deckWords } from '@/ui/deck/deck-words'
 import type { LeadKeeper } from '@/ui/lead/lead-model'
-import type { ListedColour } from '@/workers/fetch-deck'
+import type { DeckName, ListedColour } from '@/workers/fetch-deck'
 import { loadCandidates, loadDecks, loadKeepersInRoom, loadVisit } from './visit-page'
 
 /** A candidate ready to be looked at, with the ladder its base allows. */
@@ -46,8 +47,7 @@ export function candidatePaint(candidate: Candidate, decks: readonly Deck[]): Be
     deckColourId: candidate.deckColourId,
     code: candidate.code,
     name: candidate.name,
-    maker: deck.maker,
-    deckName: `${deck.maker}, ${deck.name}`,
+    deckName: deckWords(deck),
     ladder: reason ? [] : ladderOf(candidate.base).map(rung),
     whyNoLadder: reason,
   }
@@ -95,6 +95,14 @@ export function keeperFinish(keeper: Keeper, rules: HouseRules): BenchKeeper {
 /** How a keeper's colour came to be known; one matched by eye to a deck colour is weaker than that colour's own reading. */
 export const readingSourceOf = ({ source, deckColourId, reading }: KeeperColour): ReadingSource =>
   source ?? (deckColourId ? 'eye' : sourceOf(reading))
+
+/** A deck as a page is told of it. */
+export const deckName = ({ id, maker, name, whiteBase }: Deck): DeckName => ({
+  id,
+  maker,
+  name,
+  whiteBase,
+})
 
 /** A deck colour as lists and rankings need it. */
 export const deckEntry = ({ deckColourId, reading, ...colour }: DeckColour): ListedColour => ({

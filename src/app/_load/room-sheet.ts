@@ -3,8 +3,8 @@ import { keyLights } from '@/core/light/key-lights'
 import { daySentences } from '@/core/light/light-words'
 import { lrvPercent } from '@/core/paint/lrv'
 import { cellSays } from '@/core/record/cell'
-import { seenSaid } from '@/core/record/look-words'
-import { verdictSentence, type Verdict } from '@/core/record/verdict'
+import { lookSaid, seenSaid } from '@/core/record/look-words'
+import type { Verdict } from '@/core/record/verdict'
 import { seenLine, seenWords } from '@/core/undertone/drawn'
 import { lightnessWord } from '@/core/undertone/lightness-word'
 import type { KeptLook } from '@/db/looks'
@@ -62,8 +62,7 @@ export async function loadRoomSheet(visitId: string, roomId: string, date?: stri
       light: words.light(look),
       how: seenSaid(look),
       isOnScreen: look.seen.as === 'screen',
-      said: verdictSentence(look.verdict, look.reasons),
-      lean: look.lean,
+      said: lookSaid(look),
       note: look.note,
       client: look.client,
       by: look.by,

@@ -4,7 +4,7 @@ import { z } from 'zod'
 import type { LocalDay } from '@/core/light/day-clock'
 import type { RoomDay } from '@/core/light/light-choice'
 import { listAllCandidates, type Candidate } from '@/db/candidates'
-import { lastSeq } from '@/db/commands'
+import { lastSeq, namesInVisit } from '@/db/commands'
 import { listDecks } from '@/db/decks'
 import { listKeepers, type Keeper } from '@/db/keepers'
 import { listLooks, type KeptLook } from '@/db/looks'
@@ -26,10 +26,11 @@ export const loadKeepers = cache(async (visitId: string) => listKeepers(await op
 export const loadReadings = cache(async (visitId: string) =>
   listMeterReadings(await openDb(), visitId),
 )
-export const loadAllCandidates = cache(async (visitId: string) =>
+const loadAllCandidates = cache(async (visitId: string) =>
   listAllCandidates(await openDb(), visitId),
 )
 export const loadLooks = cache(async (visitId: string) => listLooks(await openDb(), visitId))
+export const loadNames = cache(async (visitId: string) => namesInVisit(await openDb(), visitId))
 export const loadDecks = cache(async () => listDecks(await openDb()))
 export const loadLastSeq = cache(async (visitId: string) => lastSeq(await openDb(), visitId))
 

@@ -78,24 +78,6 @@ export function prepareDeck(deck: DeckRows): PreparedDeck {
   return { ...deck, byDay, lrvsPercent: lrvsPercent(deck.rows) }
 }
 
-/** The same of single colours of one deck. */
-export function rowsOfColours(
-  colours: readonly { readonly base: Base; readonly source: ReadingSource }[],
-  reflectances: readonly Reflectance[],
-  whiteBase: Reflectance,
-  weakestPercent: number,
-): DeckRows {
-  const full = new Float64Array(colours.length * BANDS)
-  reflectances.forEach((reflectance, i) => full.set(reflectance, i * BANDS))
-  const deck = {
-    full,
-    whiteBase,
-    bases: colours.map(({ base }) => base),
-    sources: colours.map(({ source }) => source),
-  }
-  return rowsOfDecks([deck], weakestPercent)
-}
-
 /** Every row as it is seen in a light; `row` is its place among the rows. */
 export function seenRows(
   light: PreparedLight,

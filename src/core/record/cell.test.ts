@@ -51,11 +51,15 @@ const look = (verdict: Verdict, given: Given = {}): Look => ({
   retracted: given.retracted ?? false,
 })
 
+const leanAlone: Look = { ...look('unsure'), verdict: null, lean: 'pink' }
+
 const LAMPS = { source: 'lamps', minute: 1150 } as const
 
 test.each<[string, Look[], Verdict | null, number, CellMark[]]>([
   ['nothing seen', [], null, 0, []],
   ['one look', [look('works')], 'works', 1, []],
+  ['a lean and no verdict', [leanAlone], null, 0, []],
+  ['a lean after a verdict takes nothing from it', [look('works'), leanAlone], 'works', 1, []],
   [
     'the worst of two keepers names the room',
     [look('works'), look('no', { beside: 'floor' })],

@@ -1,4 +1,4 @@
-import { isOfSample, otherStrengthPercent, type Against, type Look } from './look'
+import { isOfSample, isVerdict, otherStrengthPercent, type Against, type Look } from './look'
 import { WITHHELD, type Reason, type Verdict } from './verdict'
 
 /** What makes a cell less sure than its verdict sounds. */
@@ -32,7 +32,7 @@ const ONE_LIGHT_MINUTES = 60
 /**
  * What a candidate's looks in a room come to, oldest first.
  *
- * - Looks that were taken back, and those that withhold a verdict, count for nothing.
+ * - Looks that were taken back, that say a lean alone, or that withhold a verdict, count for nothing.
  * - Of one thing in one light, seen the same way, the latest counts.
  * - Looks at paint of the candidate's own strength rule; a sample of another strength speaks only where there is none.
  * - Larger samples rule over chips, thing by thing and light by light.
@@ -41,7 +41,7 @@ const ONE_LIGHT_MINUTES = 60
  */
 export function cellSays(looks: readonly Look[]): CellSays {
   const standing = latestOfEach(
-    looks.filter((look) => !look.retracted && !isWithheld(look)),
+    looks.filter((look) => !look.retracted && isVerdict(look) && !isWithheld(look)),
     (a, b) => isSameThing(a, b) && a.seen.as === b.seen.as && heldAlike(a, b),
   )
   const seen = standing.filter(({ seen: { as } }) => as !== 'screen')

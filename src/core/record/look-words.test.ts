@@ -1,6 +1,6 @@
 import { utcDay } from '../light/utc-day.fixture'
 import type { Look, LookLight } from './look'
-import { lightSaid, seenSaid } from './look-words'
+import { lightSaid, lookSaid, seenSaid } from './look-words'
 
 const place = { latitudeDeg: 52, longitudeDeg: 0 }
 const light = (change: Partial<LookLight>): string =>
@@ -48,4 +48,12 @@ test('how it was seen: at which strength the sample was, where that is another',
   )
   expect(said({ as: 'sample', held: 'wall', strengthPercent: 75 })).toBe('painted on the wall')
   expect(said({ as: 'screen' })).toBe('on the screen, in a computed light')
+})
+
+test('what was said: the verdict with its reasons and the lean, or the lean alone', () => {
+  expect(lookSaid({ verdict: 'no', reasons: ['too green'], lean: 'yellow-green' })).toBe(
+    'no: too green, leans yellow-green',
+  )
+  expect(lookSaid({ verdict: 'works', reasons: [], lean: null })).toBe('works')
+  expect(lookSaid({ verdict: null, reasons: [], lean: 'no lean' })).toBe('no lean')
 })

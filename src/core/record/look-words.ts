@@ -4,6 +4,7 @@ import { SKY_WORDS, sourceWords } from '../light/source-words'
 import { ALL_WALLS, spotWords } from '../light/spot'
 import type { Place } from '../light/sun-position'
 import { otherStrengthPercent, type Against, type Look, type LookLight } from './look'
+import { verdictSentence } from './verdict'
 
 /** The day that a date names at the place of a visit; null where it is not known. */
 export type DayOf = (date: string) => LocalDay | null
@@ -44,6 +45,17 @@ export function lightSaid(
   )
 }
 
+/** What was said: "no: too green", "no: too green, leans pink", or a lean alone. */
+export const lookSaid = ({
+  verdict,
+  reasons,
+  lean,
+}: Pick<Look, 'verdict' | 'reasons' | 'lean'>): string =>
+  [
+    ...(verdict === null ? [] : [verdictSentence(verdict, reasons)]),
+    ...(lean === null ? [] : [lean === 'no lean' ? lean : `leans ${lean}`]),
+  ].join(', ')
+
 /** How it was seen: "on a board", "on a full-strength chip, not the 75 %", "on the screen, in a computed light". */
 export function seenSaid(look: Look): string {
   switch (look.seen.as) {
@@ -76,5 +88,7 @@ export function againstSaid(against: Against, nameOf: (id: string) => string): s
       return nameOf(against.candidateId)
     case 'comparator':
       return `the ${against.name}`
+    case 'paint':
+      return nameOf(against.deckColourId)
   }
 }

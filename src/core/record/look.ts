@@ -20,6 +20,8 @@ export type Against =
   | { readonly kind: 'trim'; readonly trim: TrimKind }
   | { readonly kind: 'candidate'; readonly candidateId: string }
   | { readonly kind: 'comparator'; readonly name: string }
+  /** Any paint of a deck, at its full strength. */
+  | { readonly kind: 'paint'; readonly deckColourId: string }
 
 export const HELD = ['chip', 'large swatch', 'board', 'wall'] as const
 /** What of the paint was there to be looked at. */
@@ -85,7 +87,8 @@ export interface Look {
   readonly against: Against
   readonly seen: Seen
   readonly light: LookLight
-  readonly verdict: Verdict
+  /** Null where the eye said a lean and nothing more: such a look rules nothing. */
+  readonly verdict: Verdict | null
   readonly reasons: readonly Reason[]
   readonly lean: LeanWord | null
   readonly note: string
@@ -100,6 +103,10 @@ export interface Look {
   /** Taken back: it stays on record, struck out. */
   readonly retracted: boolean
 }
+
+/** Whether a look gave a verdict. */
+export const isVerdict = <L extends Look>(look: L): look is L & { readonly verdict: Verdict } =>
+  look.verdict !== null
 
 /** Whether a look was at paint in the light that was there. */
 export const isOfSample = ({ seen }: Look): boolean => seen.as === 'sample'

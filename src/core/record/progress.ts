@@ -47,8 +47,8 @@ export function cellsSeen(rooms: readonly RoomToSee[], looks: readonly SeenPair[
   return { seen: seen.length, of: rooms.reduce((sum, room) => sum + room.candidateIds.length, 0) }
 }
 
-/** What a look at paint in the light that was there counts for; on a screen, or beside what is no keeper, nothing. */
-export const seenPairOf = ({ against, seen, roomId, candidate }: Look): SeenPair[] =>
-  against.kind === 'keeper' && seen.as !== 'screen'
+/** What a verdict on paint in the light that was there counts for; on a screen, or beside what is no keeper, nothing. */
+export const seenPairOf = ({ against, seen, verdict, roomId, candidate }: Look): SeenPair[] =>
+  against.kind === 'keeper' && seen.as !== 'screen' && verdict !== null
     ? [{ roomId, keeperId: against.keeperId, candidateId: candidate.candidateId }]
     : []

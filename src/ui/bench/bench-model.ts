@@ -20,7 +20,6 @@ export interface BenchCandidate extends StrengthRung {
   readonly deckColourId: string
   readonly code: string
   readonly name: string
-  readonly maker: string
   /** "Maker, deck". */
   readonly deckName: string
   readonly ladder: readonly StrengthRung[]

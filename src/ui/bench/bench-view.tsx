@@ -293,7 +293,7 @@ function PairLine({
           {candidate.name} at {candidate.strengthPercent} %
         </span>{' '}
         <span className="text-small text-dim">
-          {candidate.maker} {candidate.code}, LRV{' '}
+          {candidate.deckName}, {candidate.code}, LRV{' '}
           <span data-testid="lrv">{Math.round(lrvPercent(candidate.reflectance))}</span>; {words}{' '}
           <GamutMark colour={colour} />
         </span>

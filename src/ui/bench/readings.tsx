@@ -3,8 +3,8 @@
 import { useMemo } from 'react'
 import { chancePercent, isBad, isGood } from '@/core/pairing/chance'
 import { dayByClock } from '@/core/light/zone-clock'
-import { lightSaid, seenSaid } from '@/core/record/look-words'
-import { verdictSentence, type Verdict } from '@/core/record/verdict'
+import { lightSaid, lookSaid, seenSaid } from '@/core/record/look-words'
+import type { Verdict } from '@/core/record/verdict'
 import { Figures } from '../form/figures'
 import { useLight } from '../light-bar/light-context'
 import type { ShownLook } from '../record/visit-record'
@@ -34,13 +34,12 @@ export function Readings({
             <li key={look.id} className="flex items-start gap-2">
               <p>
                 <span className={look.retracted ? 'line-through' : 'font-medium'}>
-                  {verdictSentence(look.verdict, look.reasons)}
+                  {lookSaid(look)}
                 </span>{' '}
                 <span className="text-dim">
                   {look.against.kind === 'keeper' && look.against.part && `${look.against.part}; `}
                   {lightSaid(look.light, roomDay.place, (date) => dayByClock(zone, date))};{' '}
                   {seenSaid(look)}
-                  {look.lean && `; leans ${look.lean}`.replace('leans no lean', 'no lean')}
                   {look.note && `; “${look.note}”`}
                   {look.client &&
                     `; client: ${look.client.says}${look.client.words && ` “${look.client.words}”`}`}
@@ -83,7 +82,7 @@ function ModelLine({ pair, said }: { readonly pair: BenchPair; readonly said: Sh
           Model in this light: {judgement}, chance {chancePercent(chance)}
           {strength && `; works ${strength.word} at ${strength.percent} %`}
         </span>
-        {differs(chance, said.verdict) && (
+        {said.verdict && differs(chance, said.verdict) && (
           <span className="text-dim">differs from yours; both are kept</span>
         )}
       </p>

@@ -8,6 +8,7 @@ import {
   type ShiftDirection,
 } from '@/core/paint/by-eye'
 import { useDeckSearch } from '../deck/deck-search'
+import { deckWords } from '../deck/deck-words'
 import { Select } from '../form/field'
 import { RelitPatch } from '../swatch/relit-patch'
 import type { PickedDeckColour } from './colour-draft'
@@ -35,7 +36,7 @@ export function DeckPicker({
   return (
     <div className="flex flex-col gap-1">
       <label htmlFor={id} className="text-small font-medium">
-        Code or name in the deck
+        Code or name in a deck
       </label>
       <input
         id={id}
@@ -54,19 +55,28 @@ export function DeckPicker({
         {error ?? problem}
       </span>
       <ul>
-        {found.map(({ id: colourId, code, name: colourName, reflectance }) => (
+        {found.map(({ id: colourId, code, name: colourName, deck, reflectance }) => (
           <li key={colourId}>
             <button
               type="button"
               className="flex min-h-11 w-full items-center gap-3 border-b border-rule text-left text-small hover:bg-mist"
-              onClick={() => onPick({ id: colourId, words: `${code} ${colourName}`, reflectance })}
+              onClick={() =>
+                onPick({
+                  id: colourId,
+                  words: `${colourName}, ${deckWords(deck)}, ${code}`,
+                  reflectance,
+                })
+              }
             >
               <RelitPatch
                 reflectance={reflectance}
                 label={`${code} in this light`}
                 className="h-11 w-16"
               />
-              {code} {colourName}
+              <span>
+                {code} {colourName}
+                <span className="block text-fine text-dim">{deckWords(deck)}</span>
+              </span>
             </button>
           </li>
         ))}

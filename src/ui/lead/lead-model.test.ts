@@ -5,14 +5,13 @@ import { DEFAULT_HOUSE_RULES } from '@/core/advice/house-rules'
 import type { KeeperKind } from '@/core/pairing/keeper-kind'
 import { roleOf } from '@/core/pairing/role'
 import { reflectanceOfReading } from '@/core/paint/reading'
-import type { DeckEntry } from '../deck/deck-strips'
-import { rowsOfColours } from '@/core/ranking/deck-rows'
+import { ListedDecks } from '../deck/listed-decks'
 import {
   accentsOf,
   judgedSurfaces,
   ledBy,
   schemesOf,
-  seenDeck,
+  seenDecks,
   suggestedLead,
   swapWords,
   trimOf,
@@ -80,10 +79,16 @@ const STRIPS: Readonly<Record<string, readonly Lab[]>> = {
     [86, 2, 8],
   ],
 }
-const entries = Object.entries(STRIPS).flatMap(([strip, labs]) =>
-  labs.map((_, i): DeckEntry => {
-    const code = `${strip}-${i + 1}`
-    return {
+const codes = Object.entries(STRIPS).flatMap(([strip, labs]) =>
+  labs.map((_, i) => ({ strip, code: `${strip}-${i + 1}` })),
+)
+const decks = new ListedDecks([
+  {
+    id: 'deck',
+    maker: 'Maker',
+    name: 'Deck',
+    whiteBase: [96, 0, 1],
+    colours: codes.map(({ strip, code }) => ({
       id: code,
       code,
       name: code,
@@ -93,16 +98,17 @@ const entries = Object.entries(STRIPS).flatMap(([strip, labs]) =>
       printedLrvPercent: null,
       sheens: null,
       mayBeRefused: false,
-    }
-  }),
-)
-const deck = seenDeck(
-  noon,
-  entries,
-  rowsOfColours(entries, Object.values(STRIPS).flat().map(surface), surface([96, 0, 1]), 50),
-)
+    })),
+    full: Float32Array.from(
+      Object.values(STRIPS)
+        .flat()
+        .flatMap((lab) => [...surface(lab)]),
+    ),
+  },
+])
+const deck = seenDecks(noon, decks, decks.atStrengths(50))
 const rules = DEFAULT_HOUSE_RULES
-const codeOf = ({ place }: { readonly place: number }) => entries[place]!.code
+const codeOf = ({ place }: { readonly place: number }) => decks.colours[place]!.code
 
 test('a piece that inspires is proposed before the dearest finish', () => {
   expect(suggestedLead([FLOOR, RUG])).toBe(RUG)

@@ -1,4 +1,5 @@
 import type { PreparedLight } from '@/core/colour/appearance'
+import type { Reflectance } from '@/core/colour/spectrum'
 import type { HouseRules } from '@/core/advice/house-rules'
 import { isBad } from '@/core/pairing/chance'
 import { pairReading } from '@/core/pairing/pair-reading'
@@ -14,7 +15,7 @@ import {
 import { trimsFor, type TrimOption } from '@/core/scheme/trim'
 import { lrvPercent } from '@/core/paint/lrv'
 import type { BenchKeeper } from '../bench/bench-model'
-import { stripsOf, type DeckEntry } from '../deck/deck-strips'
+import type { ListedDecks } from '../deck/listed-decks'
 import { reflectanceOfRow, seenRows, type DeckRows } from '@/core/ranking/deck-rows'
 
 /** A keeper that could lead. */
@@ -27,29 +28,32 @@ export interface LeadKeeper extends BenchKeeper {
 export const suggestedLead = (keepers: readonly LeadKeeper[]): LeadKeeper | undefined =>
   keepers.find(({ inspires }) => inspires) ?? keepers[0]
 
-/** A deck as a scheme is drawn from it, in one light. */
-export interface SeenDeck {
-  readonly entries: readonly DeckEntry[]
+/** Decks as a scheme is drawn from them, in one light. */
+export interface SeenDecks {
+  readonly decks: ListedDecks
   /** Every colour at every strength. */
   readonly paints: readonly Paint[]
   /** Every colour at its full strength, by place. */
   readonly full: readonly Paint[]
 }
 
-export function seenDeck(
-  light: PreparedLight,
-  entries: readonly DeckEntry[],
-  deck: DeckRows,
-): SeenDeck {
-  const paints = seenRows(light, deck).map(({ place, undertone, row }): Paint => ({
-    place,
-    undertone,
-    strengthPercent: deck.strengthsPercent[row]!,
-    reflectance: reflectanceOfRow(deck.rows, row),
-    source: deck.sources[row]!,
-  }))
+/** @param rows of all their colours at their strengths */
+export function seenDecks(light: PreparedLight, decks: ListedDecks, rows: DeckRows): SeenDecks {
+  const paints = seenRows(light, rows).map(({ place, undertone, row }): Paint => {
+    let made: Reflectance | null = null
+    return {
+      place,
+      undertone,
+      strengthPercent: rows.strengthsPercent[row]!,
+      // Of a hundred thousand a few hundred are asked for it.
+      get reflectance() {
+        return (made ??= reflectanceOfRow(rows.rows, row))
+      },
+      source: rows.sources[row]!,
+    }
+  })
   const full = paints.filter(({ strengthPercent }) => strengthPercent === 100)
-  return { entries, paints, full }
+  return { decks, paints, full }
 }
 
 /** What keepers of a room say to a piece that leads. */
@@ -75,7 +79,7 @@ export function ledBy(piece: LeadKeeper, keepers: readonly LeadKeeper[]): LedRoo
 export function schemesOf(
   light: PreparedLight,
   { piece, staying }: LedRoom,
-  deck: SeenDeck,
+  deck: SeenDecks,
   rules: HouseRules,
 ): Scheme[] {
   const schemes = leadSchemes(light, piece, deck.paints, staying)
@@ -88,8 +92,8 @@ const STRIP_STEPS = 2
 const DEEP_BELOW_LRV = 25
 
 /** A relative of the wall two steps down its own strip, up if the wall is deep; null where the strip ends. */
-function relativeOf({ entries, full }: SeenDeck, wall: Paint): Paint | null {
-  const strip = stripsOf(entries).find(({ places }) => places.includes(wall.place))?.places ?? []
+function relativeOf({ decks, full }: SeenDecks, wall: Paint): Paint | null {
+  const strip = decks.stripOf(wall.place).places
   const at = strip.indexOf(wall.place)
   const by = lrvPercent(wall.reflectance) < DEEP_BELOW_LRV ? -STRIP_STEPS : STRIP_STEPS
   const place = strip[at + by] ?? strip[at + Math.sign(by)]
@@ -108,7 +112,7 @@ export function judgedSurfaces(
   wall: Paint,
   source: FinishColour,
   { piece, staying }: LedRoom,
-  deck: SeenDeck,
+  deck: SeenDecks,
 ): JudgedSurface[] {
   return surfacesOf(plan, wall, relativeOf(deck, wall)).map(({ surface, paint }) => ({
     surface,
@@ -118,17 +122,21 @@ export function judgedSurfaces(
 
 export function trimOf(
   wall: Paint,
-  { entries, full }: SeenDeck,
+  { decks, full }: SeenDecks,
   rules: HouseRules,
 ): TrimOption | undefined {
-  const deckColour = ({ place, reflectance, undertone, source }: Paint) => ({
+  const deckColour = ({ place, undertone, source }: Paint, lrv: number) => ({
     place,
     source,
-    lrvPercent: lrvPercent(reflectance),
+    lrvPercent: lrv,
     undertone,
   })
-  const strip = stripsOf(entries).find(({ places }) => places.includes(wall.place))?.places ?? []
-  return trimsFor(deckColour(wall), full.map(deckColour), strip, rules).find(
+  return trimsFor(
+    deckColour(wall, lrvPercent(wall.reflectance)),
+    full.map((paint) => deckColour(paint, decks.lrvs[paint.place]!)),
+    decks.stripOf(wall.place).places,
+    rules,
+  ).find(
     // The wall's own colour is no answer to what comes from the rest of the piece.
     ({ kind }) => kind !== 'same',
   )
@@ -144,7 +152,7 @@ const ACCENT_USES = ['a lampshade or one chair', 'the inside of a cupboard or a 
 const MOST_ACCENTS = 2
 
 /** Colours of the piece that no wall takes, back in small things: sparingly, a tenth of the view (common practice). */
-export function accentsOf(light: PreparedLight, { free }: Scheme, { full }: SeenDeck): Accent[] {
+export function accentsOf(light: PreparedLight, { free }: Scheme, { full }: SeenDecks): Accent[] {
   return free.slice(0, MOST_ACCENTS).flatMap((part, i) => {
     const paint = nearestPaint(light, part, full)
     return paint ? [{ part, paint, words: ACCENT_USES[i] ?? ACCENT_USES[2]! }] : []

@@ -2,16 +2,14 @@
 
 import { useMemo, useState } from 'react'
 import { HOUSE_RULES, type HouseRules } from '@/core/advice/house-rules'
-import type { Reflectance } from '@/core/colour/spectrum'
-import { useDeckReflectances } from '../deck/deck-reflectances'
-import type { DeckEntry } from '../deck/deck-strips'
-import { rowsOfColours } from '@/core/ranking/deck-rows'
+import type { DeckName } from '@/workers/fetch-deck'
+import { useDecks } from '../deck/use-decks'
 import { useLight } from '../light-bar/light-context'
 import { takingUp } from '../record/taking-up'
 import { useChange } from '../record/use-change'
 import { KeeperSwatch } from '../swatch/keeper-swatch'
 import { RelitPatch } from '../swatch/relit-patch'
-import { ledBy, schemesOf, seenDeck, suggestedLead, type LeadKeeper } from './lead-model'
+import { ledBy, schemesOf, seenDecks, suggestedLead, type LeadKeeper } from './lead-model'
 import { SchemePanel } from './scheme-panel'
 
 interface Props {
@@ -20,8 +18,7 @@ interface Props {
   readonly keepers: readonly LeadKeeper[]
   /** The piece that was chosen to lead. */
   readonly chosen: string | null
-  readonly deck: { readonly id: string; readonly whiteBase: Reflectance }
-  readonly entries: readonly DeckEntry[]
+  readonly decks: readonly DeckName[]
   readonly rules: HouseRules
   readonly weakestPercent: number
   /** "deck colour id, strength" of the candidates. */
@@ -34,8 +31,7 @@ export function LeadView({
   roomId,
   keepers,
   chosen,
-  deck,
-  entries,
+  decks,
   rules,
   weakestPercent,
   taken,
@@ -93,7 +89,7 @@ export function LeadView({
       </p>
       <Schemes
         key={piece.id}
-        {...{ piece, keepers, deck, entries, rules, weakestPercent, taken }}
+        {...{ piece, keepers, decks, rules, weakestPercent, taken }}
         onTake={(deckColourId, strengthPercent, name) =>
           void change(
             'take-up',
@@ -109,29 +105,24 @@ export function LeadView({
 function Schemes({
   piece,
   keepers,
-  deck,
-  entries,
+  decks: names,
   rules,
   weakestPercent,
   taken,
   onTake,
-}: Pick<Props, 'keepers' | 'deck' | 'entries' | 'rules' | 'weakestPercent' | 'taken'> & {
+}: Pick<Props, 'keepers' | 'decks' | 'rules' | 'weakestPercent' | 'taken'> & {
   readonly piece: LeadKeeper
   readonly onTake: (deckColourId: string, strengthPercent: number, name: string) => void
 }) {
   const { prepared } = useLight()
-  const reflectances = useDeckReflectances(deck.id)
+  const decks = useDecks(names)
   const led = useMemo(() => ledBy(piece, keepers), [piece, keepers])
-  const rows = useMemo(
-    () =>
-      reflectances ? rowsOfColours(entries, reflectances, deck.whiteBase, weakestPercent) : null,
-    [reflectances, entries, deck.whiteBase, weakestPercent],
-  )
+  const rows = useMemo(() => decks?.atStrengths(weakestPercent) ?? null, [decks, weakestPercent])
   const drawn = useMemo(() => {
-    if (!prepared || !rows) return null
-    const seen = seenDeck(prepared, entries, rows)
+    if (!prepared || !decks || !rows) return null
+    const seen = seenDecks(prepared, decks, rows)
     return { light: prepared, seen, schemes: schemesOf(prepared, led, seen, rules) }
-  }, [prepared, rows, entries, led, rules])
+  }, [prepared, decks, rows, led, rules])
   if (!prepared) return <p>Too dark to see it. Step to another hour, or add a lamp.</p>
   if (!drawn) return <p role="status">Drawing the schemes</p>
   return (
@@ -139,9 +130,9 @@ function Schemes({
       {drawn.schemes.map((scheme) => (
         <SchemePanel
           key={scheme.kind}
-          {...{ scheme, led, rules, entries, taken, onTake }}
+          {...{ scheme, led, rules, taken, onTake }}
           light={drawn.light}
-          deck={drawn.seen}
+          seen={drawn.seen}
         />
       ))}
       {drawn.schemes.length === 1 && (

@@ -7,7 +7,8 @@ import type { HouseRules } from '@/core/advice/house-rules'
 import { type Paint } from '@/core/scheme/beside-piece'
 import { WALL_PLANS, type Scheme, type WallPlan } from '@/core/scheme/lead-schemes'
 import { lrvPercent } from '@/core/paint/lrv'
-import type { DeckEntry } from '../deck/deck-strips'
+import { deckWords } from '../deck/deck-words'
+import type { ListedDecks } from '../deck/listed-decks'
 import { KeeperSwatch } from '../swatch/keeper-swatch'
 import { RelitPatch } from '../swatch/relit-patch'
 import { JudgementMark } from '../verdict/verdict-mark'
@@ -18,7 +19,7 @@ import {
   trimOf,
   type JudgedSurface,
   type LedRoom,
-  type SeenDeck,
+  type SeenDecks,
 } from './lead-model'
 
 /** One scheme: its walls beside the piece, the nearest colours, trim, what returns in small things, what comes. */
@@ -26,18 +27,16 @@ export function SchemePanel({
   scheme,
   light,
   led,
-  deck,
+  seen,
   rules,
-  entries,
   taken,
   onTake,
 }: {
   readonly scheme: Scheme
   readonly light: PreparedLight
   readonly led: LedRoom
-  readonly deck: SeenDeck
+  readonly seen: SeenDecks
   readonly rules: HouseRules
-  readonly entries: readonly DeckEntry[]
   readonly taken: readonly string[]
   readonly onTake: (deckColourId: string, strengthPercent: number, name: string) => void
 }) {
@@ -50,14 +49,15 @@ export function SchemePanel({
       <section aria-label={title}>
         <h2 className="text-title">{title}</h2>
         <p className="text-small">
-          Nothing of this deck lies that way and sits with all that stays. Try another hour, or
+          Nothing of these decks lies that way and sits with all that stays. Try another hour, or
           another piece.
         </p>
       </section>
     )
-  const surfaces = judgedSurfaces(light, plan, wall, scheme.source, led, deck)
-  const trim = trimOf(wall, deck, rules)
-  const trimPaint = trim && deck.full.find(({ place }) => place === trim.place)
+  const { decks } = seen
+  const surfaces = judgedSurfaces(light, plan, wall, scheme.source, led, seen)
+  const trim = trimOf(wall, seen, rules)
+  const trimPaint = trim && seen.full.find(({ place }) => place === trim.place)
   return (
     <section aria-label={title} className="flex flex-col gap-3">
       <div>
@@ -78,7 +78,8 @@ export function SchemePanel({
             onClick={() => setPicked(i)}
           >
             <RelitPatch reflectance={paint.reflectance} className="h-12 w-full" />
-            <span className="pt-1 text-small font-medium">{nameOf(entries, paint)}</span>
+            <span className="pt-1 text-small font-medium">{nameOf(decks, paint)}</span>
+            <span className="text-dim">{deckOf(decks, paint)}</span>
             <span className="flex items-center gap-1">
               <JudgementMark judgement={beside.judgement} />
               {beside.judgement}, LRV {Math.round(lrvPercent(paint.reflectance))}
@@ -100,14 +101,14 @@ export function SchemePanel({
             </ToggleGroup.Item>
           ))}
         </ToggleGroup.Root>
-        <TakeKey {...{ wall, entries, taken, onTake }} />
+        <TakeKey {...{ wall, decks, taken, onTake }} />
       </div>
       <ul className="text-small">
         {surfaces.length === 0 && <li>Its strip has nothing two steps away to set beside it.</li>}
         {surfaces.map(({ surface, paint, beside, weakest }) => (
           <li key={surface}>
             <span className="font-medium">
-              {capital(surface)}, {nameOf(entries, paint)}:
+              {capital(surface)}, {nameOf(decks, paint)}, {deckOf(decks, paint)}:
             </span>{' '}
             {beside.sentence}
             {weakest && ` Weakest beside ${weakest.name}: ${weakest.judgement}.`}
@@ -116,13 +117,13 @@ export function SchemePanel({
         {trim && trimPaint && (
           <li>
             <span className="font-medium">
-              Trim, {nameOf(entries, trimPaint)}, {trim.sheen}:
+              Trim, {nameOf(decks, trimPaint)}, {deckOf(decks, trimPaint)}, {trim.sheen}:
             </span>{' '}
             {trim.words}.
           </li>
         )}
       </ul>
-      <Rest {...{ scheme, light, led, deck, wall, entries }} />
+      <Rest {...{ scheme, light, led, seen, wall }} />
     </section>
   )
 }
@@ -167,16 +168,16 @@ function Composition({
 
 function TakeKey({
   wall,
-  entries,
+  decks,
   taken,
   onTake,
 }: {
   readonly wall: Paint
-  readonly entries: readonly DeckEntry[]
+  readonly decks: ListedDecks
   readonly taken: readonly string[]
   readonly onTake: (deckColourId: string, strengthPercent: number, name: string) => void
 }) {
-  const { id, name } = entries[wall.place]!
+  const { id, name } = decks.colours[wall.place]!
   const isTaken = taken.includes(`${id} ${wall.strengthPercent}`)
   return (
     <button
@@ -195,18 +196,16 @@ function Rest({
   scheme,
   light,
   led,
-  deck,
+  seen,
   wall,
-  entries,
 }: {
   readonly scheme: Scheme
   readonly light: PreparedLight
   readonly led: LedRoom
-  readonly deck: SeenDeck
+  readonly seen: SeenDecks
   readonly wall: Paint
-  readonly entries: readonly DeckEntry[]
 }) {
-  const accents = accentsOf(light, scheme, deck)
+  const accents = accentsOf(light, scheme, seen)
   const swaps = swapWords(light, wall, led, scheme)
   return (
     <div className="border-t border-rule pt-2 text-small">
@@ -218,7 +217,8 @@ function Rest({
               <RelitPatch reflectance={part.reflectance} className="flex-1" />
               <RelitPatch reflectance={paint.reflectance} className="flex-1" />
             </span>
-            Its {part.part}, nearest {nameOf(entries, paint)}: {words}.
+            Its {part.part}, nearest {nameOf(seen.decks, paint)}, {deckOf(seen.decks, paint)}:{' '}
+            {words}.
           </li>
         ))}
       </ul>
@@ -229,7 +229,10 @@ function Rest({
   )
 }
 
-const nameOf = (entries: readonly DeckEntry[], { place, strengthPercent }: Paint): string =>
-  `${entries[place]!.name} ${entries[place]!.code}${strengthPercent === 100 ? '' : ` at\u00a0${strengthPercent}\u00a0%`}`
+const nameOf = ({ colours }: ListedDecks, { place, strengthPercent }: Paint): string =>
+  `${colours[place]!.name} ${colours[place]!.code}${strengthPercent === 100 ? '' : ` at\u00a0${strengthPercent}\u00a0%`}`
+
+const deckOf = ({ colours }: ListedDecks, { place }: Paint): string =>
+  deckWords(colours[place]!.deck)
 
 const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1)

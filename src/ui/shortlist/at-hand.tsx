@@ -1,5 +1,6 @@
 'use client'
 
+import { deckWords } from '../deck/deck-words'
 import { Link } from '../frame/page-link'
 import { useEffect, useMemo, useRef } from 'react'
 import { isPrintedOff } from '@/core/paint/lrv'
@@ -13,7 +14,7 @@ import { useLight } from '../light-bar/light-context'
 import { GamutMark } from '../swatch/patch'
 import { RelitPatch } from '../swatch/relit-patch'
 import { useRelitColour } from '../swatch/use-relit'
-import { namesakesOf, type ListedAt, type ListedDecks } from './listed-decks'
+import { namesakesOf, type ListedAt, type ListedDecks } from '../deck/listed-decks'
 import type { TakenCandidate } from './proposal-line'
 
 /** The colour at hand: what it is, whose it is, and the keys that take it further. */
@@ -68,7 +69,7 @@ export function AtHand({
           {colour.name} at {at.strengthPercent} %
         </h1>
         <p className="text-fine text-dim">
-          {colour.deck.maker}, {colour.deck.name}, {colour.code}, {colour.base} base;{' '}
+          {deckWords(colour.deck)}, {colour.code}, {colour.base} base;{' '}
           {prepared ? seenLine(seenWords(prepared, reflectance)) : 'too dark to see'}{' '}
           <OutOfGamut reflectance={reflectance} />
           {printed !== null && isPrintedOff(printed, lrv) && (
@@ -79,7 +80,7 @@ export function AtHand({
           )}
           {others.map((other) => (
             <span key={other.id} className="block">
-              {other.deck.maker}, {other.deck.name} has another paint of that name,{' '}
+              {deckWords(other.deck)} has another paint of that name,{' '}
               {differenceWords(undertoneOf(DAYLIGHT, full), decks.undertoneOf(other.place))}.
             </span>
           ))}

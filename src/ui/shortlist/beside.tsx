@@ -3,7 +3,7 @@
 import { useMemo, useState } from 'react'
 import { WHITE_CARD } from '@/core/colour/appearance'
 import type { Reflectance } from '@/core/colour/spectrum'
-import { LEANS, type LeanWord } from '@/core/record/look'
+import { LEANS, type Against, type LeanWord } from '@/core/record/look'
 import { COMPARATORS } from '@/core/undertone/comparators'
 import { lrvPercent } from '@/core/paint/lrv'
 import { comesOut, leanBeside, oddOneOut, whiteOrGreige } from '@/core/undertone/side-by-side'
@@ -13,12 +13,21 @@ import { TextKey } from '../form/text-key'
 import { useKeys } from '../keys/use-keys'
 import { useLight } from '../light-bar/light-context'
 import { RelitPatch } from '../swatch/relit-patch'
+import { FindPaint } from './find-paint'
 
 /** One of the colours side by side. */
 export interface BesideColour {
   readonly id: string
   readonly label: string
+  /** "Maker, deck". */
+  readonly deck: string
   readonly reflectance: Reflectance
+}
+
+interface LaidOver {
+  readonly name: string
+  readonly reflectance: Reflectance
+  readonly against: Against
 }
 
 const MOST_SIDE_BY_SIDE = 6
@@ -39,24 +48,32 @@ export function Beside({
   readonly others: readonly BesideColour[]
   /** What lies near to lay beside it. */
   readonly offered: readonly BesideColour[]
-  readonly onAdd: (id: string) => void
+  readonly onAdd: (paint: BesideColour) => void
   readonly onTakeAway: (id: string) => void
   /** Keeps which lean was seen against a comparator; null where the colour is no candidate yet. */
-  readonly onSee: ((comparator: string, lean: LeanWord) => Promise<boolean>) | null
+  readonly onSee: ((against: Against, lean: LeanWord) => Promise<boolean>) | null
 }) {
   const { prepared } = useLight()
   const [over, setOver] = useState<number | null>(null)
   const [seen, setSeen] = useState<{ readonly over: number; readonly lean: LeanWord } | null>(null)
+  // Paints that were asked for to be laid over it.
+  const [asked, setAsked] = useState<readonly BesideColour[]>([])
   const laid = useMemo(
     () => [
-      ...COMPARATORS.map(({ name, reflectance }) => ({ name, reflectance, isComparator: true })),
-      ...others.map(({ label, reflectance }) => ({
-        name: label,
+      ...COMPARATORS.map(({ name, reflectance }): LaidOver => ({
+        name,
         reflectance,
-        isComparator: false,
+        against: { kind: 'comparator', name },
       })),
+      ...[...others, ...asked.filter(({ id }) => others.every((other) => other.id !== id))].map(
+        ({ id, label, reflectance }): LaidOver => ({
+          name: label,
+          reflectance,
+          against: { kind: 'paint', deckColourId: id },
+        }),
+      ),
     ],
-    [others],
+    [others, asked],
   )
   const cover = over === null ? null : (laid[over] ?? null)
 
@@ -68,10 +85,19 @@ export function Beside({
     setOver(next === laid.length ? null : next)
   }
 
+  function layOver(paint: BesideColour): void {
+    const there = laid.findIndex(
+      ({ against }) => against.kind === 'paint' && against.deckColourId === paint.id,
+    )
+    setSeen(null)
+    setOver(there < 0 ? laid.length : there)
+    if (there < 0) setAsked([...asked, paint])
+  }
+
   function see(lean: LeanWord): void {
     if (over === null || !cover) return
     setSeen({ over, lean })
-    if (cover.isComparator && onSee) void onSee(cover.name, lean)
+    if (onSee) void onSee(cover.against, lean)
   }
 
   useKeys(
@@ -96,6 +122,7 @@ export function Beside({
     [prepared, main, others],
   )
   const depth = whiteOrGreige(undertoneOf(DAYLIGHT, main.reflectance), lrvPercent(main.reflectance))
+  const isRoomLeft = others.length + 1 < MOST_SIDE_BY_SIDE
   const isSeen = seen !== null && seen.over === over
   // Red is no word among the keys: to them it is a pink.
   const lean = own && said && leanBeside(own, said)
@@ -137,10 +164,14 @@ export function Beside({
           </div>
         </div>
         <ul className="flex px-5 pt-1 text-fine">
-          <li className="min-w-0 flex-[2] pr-2 font-medium">{main.label}</li>
-          {others.map(({ id, label }) => (
+          <li className="min-w-0 flex-[2] pr-2">
+            <span className="font-medium">{main.label}</span>
+            <span className="block text-dim">{main.deck}</span>
+          </li>
+          {others.map(({ id, label, deck }) => (
             <li key={id} className="min-w-0 flex-1 pr-2">
               {label}
+              <span className="block text-dim">{deck}</span>
               <button
                 type="button"
                 className="block min-h-6 underline underline-offset-4"
@@ -188,35 +219,35 @@ export function Beside({
               Beside {cover.name} it comes out {comesOut(own, said)}:{' '}
               {model ? `the model sees ${model}` : 'the model sees no lean'}
               {seen.lean === (model ?? 'no lean') ? ', as you do.' : `, you see ${seen.lean}.`}
-              {cover.isComparator &&
-                (onSee
-                  ? ' Kept as a look on the screen.'
-                  : ' Take it up, and what you see is kept.')}
+              {onSee ? ' Kept as a look on the screen.' : ' Take it up, and what you see is kept.'}
             </p>
           )}
         </div>
       )}
 
-      {others.length + 1 < MOST_SIDE_BY_SIDE && offered.length > 0 && (
-        <div>
-          <h3 className="mb-1 text-small font-medium">Lay beside it</h3>
-          <ul className="flex flex-wrap gap-x-3 gap-y-1">
-            {offered.map(({ id, label, reflectance }) => (
-              <li key={id}>
-                <button
-                  type="button"
-                  className="flex min-h-11 items-center gap-2 text-left text-fine hover:underline"
-                  aria-label={`Lay ${label} beside it`}
-                  onClick={() => onAdd(id)}
-                >
-                  <RelitPatch reflectance={reflectance} className="h-11 w-14 shrink-0" />
-                  <span className="max-w-28">{label}</span>
-                </button>
-              </li>
-            ))}
-          </ul>
-        </div>
-      )}
+      <div className="flex flex-wrap gap-x-8 gap-y-2">
+        {isRoomLeft && offered.length > 0 && (
+          <div className="min-w-72 flex-1">
+            <h3 className="mb-1 text-small font-medium">Lay beside it</h3>
+            <ul className="flex flex-wrap gap-x-3 gap-y-1">
+              {offered.map((paint) => (
+                <li key={paint.id}>
+                  <button
+                    type="button"
+                    className="flex min-h-11 items-center gap-2 text-left text-fine hover:underline"
+                    aria-label={`Lay ${paint.label} beside it`}
+                    onClick={() => onAdd(paint)}
+                  >
+                    <RelitPatch reflectance={paint.reflectance} className="h-11 w-14 shrink-0" />
+                    <span className="max-w-28">{paint.label}</span>
+                  </button>
+                </li>
+              ))}
+            </ul>
+          </div>
+        )}
+        <FindPaint onBeside={isRoomLeft ? onAdd : null} onOver={layOver} />
+      </div>
     </section>
   )
 }

@@ -4,7 +4,7 @@ import dynamic from 'next/dynamic'
 import { Tabs } from 'radix-ui'
 import { useMemo, useState } from 'react'
 import { atStrength } from '@/core/paint/strength'
-import type { LeanWord } from '@/core/record/look'
+import type { Against, LeanWord } from '@/core/record/look'
 import { isRuledOut, type Lean } from '@/core/undertone/lean'
 import type { DeckName } from '@/workers/fetch-deck'
 import type { AtStrength, FirstRanked } from '@/workers/rank-protocol'
@@ -12,8 +12,10 @@ import { lookLight } from '../bench/bench-model'
 import { useLight } from '../light-bar/light-context'
 import { newId } from '../record/new-id'
 import { useVisitRecord } from '../record/visit-record'
+import { deckWords } from '../deck/deck-words'
+import type { BesideColour } from './beside'
 import { decidingParts } from './deciding-parts'
-import type { ListedAt, ListedDecks } from './listed-decks'
+import type { ListedAt, ListedDecks } from '../deck/listed-decks'
 import type { TakenCandidate } from './proposal-line'
 import type { RankedFor } from './ranked-for'
 import type { Part } from './parts'
@@ -63,7 +65,7 @@ export function ColourParts({
 }) {
   const { roomDay, choice, light } = useLight()
   const { give } = useVisitRecord()
-  const [laid, setLaid] = useState<readonly string[]>([])
+  const [laid, setLaid] = useState<readonly BesideColour[]>([])
   const colour = decks.colours[at.place]!
   const full = decks.reflectanceOf(at.place)
   const reflectance = useMemo(
@@ -73,16 +75,19 @@ export function ColourParts({
   const candidate = candidates.find(
     (each) => each.deckColourId === colour.id && each.strengthPercent === at.strengthPercent,
   )
-  // What lies beside it, as far as its deck is in use.
-  const beside = laid.flatMap((id) => decks.placeOf(id) ?? [])
+  const beside = laid.filter(({ id }) => id !== colour.id)
   const deciding = useMemo(() => decidingParts(room, first), [room, first])
-  const swatch = (place: number) => ({
-    id: decks.colours[place]!.id,
-    label: `${decks.colours[place]!.name} ${decks.colours[place]!.code}`,
-    reflectance: decks.reflectanceOf(place),
-  })
+  const swatch = (place: number): BesideColour => {
+    const { id, name, code, deck } = decks.colours[place]!
+    return {
+      id,
+      label: `${name} ${code}`,
+      deck: deckWords(deck),
+      reflectance: decks.reflectanceOf(place),
+    }
+  }
 
-  async function see(comparator: string, lean: LeanWord): Promise<boolean> {
+  async function see(against: Against, lean: LeanWord): Promise<boolean> {
     if (!candidate) return false
     const proposal = candidate.proposals.find((each) => each.roomId === roomId)
     const answer = await give({
@@ -95,10 +100,10 @@ export function ColourParts({
         strengthPercent: candidate.strengthPercent,
         sheen: proposal?.sheen ?? 'matt',
       },
-      against: { kind: 'comparator', name: comparator },
+      against,
       seen: { as: 'screen' },
       light: lookLight(roomDay, choice, light, ''),
-      verdict: 'unsure',
+      verdict: null,
       reasons: [],
       lean,
       note: '',
@@ -116,7 +121,10 @@ export function ColourParts({
       return decks.placeOf(deckColourId) ?? []
     }),
   ].filter(
-    (place, i, all) => place !== at.place && !beside.includes(place) && all.indexOf(place) === i,
+    (place, i, all) =>
+      place !== at.place &&
+      beside.every(({ id }) => id !== decks.colours[place]!.id) &&
+      all.indexOf(place) === i,
   )
   return (
     <>
@@ -126,12 +134,13 @@ export function ColourParts({
             main={{
               id: 'main',
               label: `${colour.name} ${colour.code}, ${at.strengthPercent} %`,
+              deck: deckWords(colour.deck),
               reflectance,
             }}
-            others={beside.filter((place) => place !== at.place).map(swatch)}
+            others={beside}
             offered={offered.slice(0, 14).map(swatch)}
-            onAdd={(id) => setLaid([...laid, id])}
-            onTakeAway={(id) => setLaid(laid.filter((each) => each !== id))}
+            onAdd={(paint) => setLaid([...laid.filter(({ id }) => id !== paint.id), paint])}
+            onTakeAway={(away) => setLaid(laid.filter(({ id }) => id !== away))}
             onSee={candidate ? see : null}
           />
         )}

@@ -1,7 +1,7 @@
 import { isGood } from '@/core/pairing/chance'
 import type { AskedRoom } from '@/core/ranking/asked-room'
 import type { FirstRanked } from '@/workers/rank-protocol'
-import type { ListedDecks } from './listed-decks'
+import type { ListedDecks } from '../deck/listed-decks'
 
 /** The compromise said aloud: candidate, strength, weakest finish and light, and the one keeper whose change would lift it. */
 export function compromiseWords(

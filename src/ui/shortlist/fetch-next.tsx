@@ -6,10 +6,11 @@ import type { Lean } from '@/core/undertone/lean'
 import type { DeckName } from '@/workers/fetch-deck'
 import { findInWorker } from '@/workers/rank-client'
 import type { AtStrength, FoundColour } from '@/workers/rank-protocol'
+import { deckWords } from '../deck/deck-words'
 import type { RankedFor } from './ranked-for'
 import { useLight } from '../light-bar/light-context'
 import { RelitPatch } from '../swatch/relit-patch'
-import type { ListedDecks } from './listed-decks'
+import type { ListedDecks } from '../deck/listed-decks'
 
 const MOST = 3
 
@@ -78,7 +79,7 @@ export function FetchNext({
                 <span>
                   {name} at {each.strengthPercent} %
                   <span className="block text-fine text-dim">
-                    {deck.maker}, {deck.name}, {code}; {each.words}
+                    {deckWords(deck)}, {code}; {each.words}
                   </span>
                 </span>
               </button>

@@ -6,7 +6,7 @@ import type { AtStrength } from '@/workers/rank-protocol'
 import type { RankedFor } from './ranked-for'
 import { TextKey } from '../form/text-key'
 import { compromiseWords } from './compromise-words'
-import type { ListedDecks } from './listed-decks'
+import type { ListedDecks } from '../deck/listed-decks'
 import type { Ranking } from './use-ranking'
 import { NOTHING_YET } from './nothing-yet'
 

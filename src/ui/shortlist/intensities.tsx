@@ -7,9 +7,10 @@ import type { NamedFinish } from '@/core/ranking/asked-room'
 import type { BestOfColours } from '@/core/ranking/whole-ranking'
 import { lightnessWord } from '@/core/undertone/lightness-word'
 import { percentDarkerThanWhite } from '@/core/undertone/side-by-side'
+import { deckWords } from '../deck/deck-words'
 import { RelitPatch } from '../swatch/relit-patch'
 import { JudgementMark } from '../verdict/verdict-mark'
-import type { ListedDecks, ListedStrip } from './listed-decks'
+import type { ListedDecks, ListedStrip } from '../deck/listed-decks'
 import { skipOneStep } from './skip-one-step'
 
 const AGAINST = {
@@ -80,7 +81,7 @@ export function Intensities({
       {strips.map((strip) => (
         <div key={`${strip.deck.id} ${strip.strip}`}>
           <h3 className="mb-1 text-fine text-dim">
-            {strip.deck.maker}, {strip.deck.name}, strip {strip.strip}
+            {deckWords(strip.deck)}, strip {strip.strip}
           </h3>
           <div className={against === 'card' ? 'bg-midgrey' : undefined}>
             {against === 'card' && <RelitPatch reflectance={WHITE_CARD} className="h-5 w-full" />}

@@ -7,11 +7,12 @@ import { LEAN_NAMES, PLAIN_WISHES, type LeanName, type LikeThis } from '@/core/r
 import { undertoneOf } from '@/core/undertone/undertone'
 import { findInWorker } from '@/workers/rank-client'
 import type { AtStrength, FoundColour } from '@/workers/rank-protocol'
+import { deckWords } from '../deck/deck-words'
 import type { RankedFor } from './ranked-for'
 import { useLight } from '../light-bar/light-context'
 import { RelitPatch } from '../swatch/relit-patch'
 import type { DeckName } from '@/workers/fetch-deck'
-import type { ListedDecks } from './listed-decks'
+import type { ListedDecks } from '../deck/listed-decks'
 
 const MOST = 6
 
@@ -179,7 +180,7 @@ export function LikeThisBut({
                   <span className="py-1">
                     {name} at {each.strengthPercent} %
                     <span className="block text-fine text-dim">
-                      {deck.maker}, {deck.name}, {code}
+                      {deckWords(deck)}, {code}
                     </span>
                     <span className="block text-fine">Besides: {each.words}</span>
                   </span>

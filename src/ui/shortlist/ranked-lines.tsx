@@ -11,7 +11,7 @@ import { TextKey } from '../form/text-key'
 import { useLight } from '../light-bar/light-context'
 import { RelitPatch } from '../swatch/relit-patch'
 import { JudgementMark } from '../verdict/verdict-mark'
-import type { ListedDecks } from './listed-decks'
+import type { ListedDecks } from '../deck/listed-decks'
 import type { RankedFor } from './ranked-for'
 
 /** What the ranking lays out, each in one line of its own: ten, and ten more on request. */

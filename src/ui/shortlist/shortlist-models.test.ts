@@ -6,7 +6,7 @@ import type { BestOfColours } from '@/core/ranking/whole-ranking'
 import type { FetchedDeck, ListedColour } from '@/workers/fetch-deck'
 import { compromiseWords } from './compromise-words'
 import { decidingParts } from './deciding-parts'
-import { ListedDecks, namesakesOf } from './listed-decks'
+import { ListedDecks, namesakesOf } from '../deck/listed-decks'
 import { skipOneStep } from './skip-one-step'
 import { fittingPlaces, isAskedFor, NO_FILTER } from './tone-filter'
 

@@ -1,4 +1,4 @@
-import type { ListedDecks, ListedStrip } from './listed-decks'
+import type { ListedDecks, ListedStrip } from '../deck/listed-decks'
 
 // A step of this much lightness, J′, is seen across a room; common practice has 10 as soft.
 const SEEN_APART = 10

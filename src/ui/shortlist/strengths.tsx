@@ -17,7 +17,7 @@ import { baseCastWords, halfTintWords, strengthEffect } from '@/core/undertone/s
 import { useLight, usePainter } from '../light-bar/light-context'
 import { colourIn } from '../swatch/painter'
 import { RelitPatch } from '../swatch/relit-patch'
-import type { ListedAt } from './listed-decks'
+import type { ListedAt } from '../deck/listed-decks'
 
 const RUNGS = [25, 50, 75, 100, 125, 150] as const
 const LEAST = RUNGS[0]

@@ -4,7 +4,7 @@ import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type MouseEve
 import type { PreparedLight } from '@/core/colour/appearance'
 import { usePainter } from '../light-bar/light-context'
 import { colourIn } from '../swatch/painter'
-import type { ListedDecks, ListedStrip } from './listed-decks'
+import type { ListedDecks, ListedStrip } from '../deck/listed-decks'
 
 const FULL_PX = 24
 const SLIVER_PX = 5

@@ -5,7 +5,7 @@ import type { BestOfColours } from '@/core/ranking/whole-ranking'
 import { familyOf, type Kind } from '@/core/undertone/family'
 import { isRuledOut, type Lean } from '@/core/undertone/lean'
 import { toneOf, type ToneName } from '@/core/undertone/tone-order'
-import type { ListedDecks } from './listed-decks'
+import type { ListedDecks } from '../deck/listed-decks'
 
 // LRV from and to, and what paints of it are called; common practice.
 export const LRV_BANDS = [

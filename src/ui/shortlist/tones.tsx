@@ -7,12 +7,13 @@ import { judgeInRoom } from '@/core/ranking/rank-for-room'
 import { unitsApart } from '@/core/ranking/variety'
 import { isRuledOut, type Lean } from '@/core/undertone/lean'
 import { TONES, type ToneName } from '@/core/undertone/tone-order'
+import { deckWords } from '../deck/deck-words'
 import type { RankedFor } from './ranked-for'
 import { TextKey } from '../form/text-key'
 import { useLight } from '../light-bar/light-context'
 import { Filters } from './filters'
 import { Intensities } from './intensities'
-import type { ListedDecks, ListedStrip } from './listed-decks'
+import type { ListedDecks, ListedStrip } from '../deck/listed-decks'
 import { decidingParts } from './deciding-parts'
 import { ToneBands } from './tone-bands'
 import { fittingPlaces, isAskedFor, NO_FILTER, type ToneFilter } from './tone-filter'
@@ -244,9 +245,7 @@ function StripWords({
       <span className="font-medium">
         {strip.strip}, {strip.tone}
       </span>{' '}
-      <span className="text-dim">
-        {strip.deck.maker}, {strip.deck.name}
-      </span>
+      <span className="text-dim">{deckWords(strip.deck)}</span>
       {reason && `: ${reason}`}
     </>
   )

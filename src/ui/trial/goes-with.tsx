@@ -7,9 +7,10 @@ import { rankedRoomOf } from '@/core/ranking/asked-room'
 import { chanceInRoom } from '@/core/ranking/rank-for-room'
 import { companionsOf, otherHuesOfSameLrv, type CompanionPart } from '@/core/scheme/companions'
 import { trimsFor, type TrimKind } from '@/core/scheme/trim'
+import { deckWords } from '../deck/deck-words'
 import { adviceWords, type RankedFor } from '../shortlist/ranked-for'
 import { decidingParts } from '../shortlist/deciding-parts'
-import type { ListedDecks } from '../shortlist/listed-decks'
+import type { ListedDecks } from '../deck/listed-decks'
 import { useLight } from '../light-bar/light-context'
 import { RelitPatch } from '../swatch/relit-patch'
 import { deckIn } from './trial-model'
@@ -31,7 +32,7 @@ const COMPANION_WORDS: Record<CompanionPart, string> = {
 
 const whole = ({ colours }: ListedDecks, place: number): string => {
   const { name, code, deck } = colours[place]!
-  return `${name}, ${deck.maker} ${code}`
+  return `${name}, ${deckWords(deck)}, ${code}`
 }
 
 /** Trim, companions for the rooms around, and the same lightness in another hue. */
@@ -149,7 +150,7 @@ function PlaceRow({
                 {word && <span className="font-medium">{word} </span>}
                 {decks.colours[at]!.name}{' '}
                 <span className="text-dim">
-                  {decks.colours[at]!.deck.maker}, {decks.colours[at]!.code}
+                  {deckWords(decks.colours[at]!.deck)}, {decks.colours[at]!.code}
                 </span>
               </span>
             </button>

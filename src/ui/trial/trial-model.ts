@@ -34,7 +34,7 @@ import { percentDarkerThanWhite } from '@/core/undertone/side-by-side'
 import { undertoneOf } from '@/core/undertone/undertone'
 import { warmthWord } from '@/core/undertone/warmth'
 import type { NamedFinish } from '@/core/ranking/asked-room'
-import type { ListedDecks } from '../shortlist/listed-decks'
+import type { ListedDecks } from '../deck/listed-decks'
 
 /** A swatch and what is said beside it. */
 export interface SaidSwatch {

@@ -7,6 +7,7 @@ import type { DeckName } from '@/workers/fetch-deck'
 import type { RoomDay } from '@/core/light/light-choice'
 import type { RoomBrief } from '@/core/ranking/asked-room'
 import type { JudgedKeeper } from '@/core/pairing/judged-keeper'
+import { deckWords } from '../deck/deck-words'
 import type { RankedFor } from '../shortlist/ranked-for'
 import { useRankedFor } from '../shortlist/use-ranked-for'
 import { adviceWords } from '../shortlist/ranked-for'
@@ -14,10 +15,10 @@ import { useLight, useMovingLight, writeAddress } from '../light-bar/light-conte
 import { GamutMark, Patch } from '../swatch/patch'
 import { useRelitColour } from '../swatch/use-relit'
 import { JudgementMark } from '../verdict/verdict-mark'
-import type { ListedAt, ListedDecks } from '../shortlist/listed-decks'
+import type { ListedAt, ListedDecks } from '../deck/listed-decks'
 import { InRooms, type HouseRoom } from '../shortlist/other-rooms'
-import { Search } from '../shortlist/search'
-import { useDecks } from '../shortlist/use-decks'
+import { Search } from '../deck/search'
+import { useDecks } from '../deck/use-decks'
 import { GoesWith } from './goes-with'
 import { Figures } from '../form/figures'
 import {
@@ -75,8 +76,7 @@ export function TrialView({ decks: names, opening, brief, weakestPercent, keeper
           {colour ? colour.name : 'One colour on trial'}{' '}
           {colour && (
             <span className="font-text text-small text-dim">
-              {colour.deck.maker}, {colour.deck.name}, {colour.code}, {colour.base} base, at full
-              strength
+              {deckWords(colour.deck)}, {colour.code}, {colour.base} base, at full strength
             </span>
           )}
         </h1>

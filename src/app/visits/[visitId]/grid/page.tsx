@@ -75,7 +75,10 @@ export default async function HouseGridPage({
               >
                 <span className="block font-display text-body leading-5">{row.paint.name}</span>
                 <span className="block text-fine text-dim">
-                  {row.paint.code}, {row.paint.strengthPercent} %, LRV {Math.round(row.lrvPercent)}
+                  {row.paint.deckName}, {row.paint.code}
+                </span>
+                <span className="block text-fine text-dim">
+                  {row.paint.strengthPercent} %, LRV {Math.round(row.lrvPercent)}
                 </span>
               </th>
               {row.cells.map((cell, i) => (

@@ -1,7 +1,7 @@
 import { loadSettings } from '@/app/_load/settings'
-import { loadVisit } from '@/app/_load/visit-page'
+import { loadNames, loadVisit } from '@/app/_load/visit-page'
 import { historyOf } from '@/commands/sentence'
-import { listCommands, MOST_LISTED, namesInVisit } from '@/db/commands'
+import { listCommands, MOST_LISTED } from '@/db/commands'
 import { openDb } from '@/db/store'
 import { ReadingPage } from '@/ui/frame/reading-page'
 import { HistoryList } from '@/ui/record/history-list'
@@ -10,11 +10,10 @@ export const metadata = { title: 'History' }
 
 export default async function HistoryPage({ params }: { params: Promise<{ visitId: string }> }) {
   const { visit } = await loadVisit((await params).visitId)
-  const db = await openDb()
-  const commands = await listCommands(db, visit.id)
+  const commands = await listCommands(await openDb(), visit.id)
   const history = historyOf(
     commands,
-    await namesInVisit(db, visit.id),
+    await loadNames(visit.id),
     (await loadSettings()).lengths,
   )
   return (

@@ -142,7 +142,6 @@ function Entry({
             <li key={look.id} className={look.isOnScreen ? 'text-dim' : ''}>
               Against {look.against}, {look.light}; {look.how}:{' '}
               <strong className="font-semibold">{look.said}</strong>
-              {look.lean && (look.lean === 'no lean' ? ', no lean' : `, leans ${look.lean}`)}
               {look.note && ` — “${look.note}”`}
               {look.client &&
                 ` — client: ${look.client.says}${look.client.words && `, “${look.client.words}”`}`}
@@ -153,9 +152,9 @@ function Entry({
         </ul>
       </div>
       <dl className="text-fine tabular-nums">
-        <dt className="text-dim">Maker and code</dt>
+        <dt className="text-dim">Maker, deck and code</dt>
         <dd className="mb-1">
-          {paint.maker} {paint.code}
+          {paint.deckName}, {paint.code}
         </dd>
         {entry.proposals.length > 0 && (
           <>

@@ -1,4 +1,4 @@
-import { deckEntry, leadKeepers, whiteBaseOf } from '@/app/_load/paints'
+import { deckName, leadKeepers } from '@/app/_load/paints'
 import {
   isUpIn,
   loadCandidates,
@@ -7,8 +7,6 @@ import {
   loadRoom,
 } from '@/app/_load/visit-page'
 import { weakestStrengthPercent } from '@/core/advice/house-rules'
-import { listDeckColours } from '@/db/decks'
-import { openDb } from '@/db/store'
 import { NoDeck } from '@/ui/deck/no-deck'
 import { LeadView } from '@/ui/lead/lead-view'
 
@@ -21,9 +19,8 @@ export default async function LeadPage({
 }) {
   const { visitId, roomId } = await params
   const { visit, room } = await loadRoom(visitId, roomId)
-  const [deck] = await loadDecks()
-  if (!deck) return <NoDeck why="Schemes are drawn from a deck." />
-  const colours = await listDeckColours(await openDb(), deck.id)
+  const decks = await loadDecks()
+  if (decks.length === 0) return <NoDeck why="Schemes are drawn from a deck." />
   const keepers = await loadKeepersInRoom(visit.id, room.id)
   return (
     <LeadView
@@ -31,8 +28,7 @@ export default async function LeadPage({
       roomId={room.id}
       keepers={leadKeepers(keepers, visit.houseRules)}
       chosen={room.leadKeeperId}
-      deck={{ id: deck.id, whiteBase: whiteBaseOf(deck) }}
-      entries={colours.map(deckEntry)}
+      decks={decks.map(deckName)}
       rules={visit.houseRules}
       weakestPercent={weakestStrengthPercent(visit.houseRules)}
       taken={(await loadCandidates(visit.id))

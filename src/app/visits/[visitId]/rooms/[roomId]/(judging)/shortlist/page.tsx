@@ -1,4 +1,4 @@
-import { candidatePaint, loadRoomBrief } from '@/app/_load/paints'
+import { candidatePaint, deckName, loadRoomBrief } from '@/app/_load/paints'
 import { loadHouseRooms, wearOf } from '@/app/_load/other-rooms'
 import { loadCandidates, loadDecks, loadRoom } from '@/app/_load/visit-page'
 import { weakestStrengthPercent } from '@/core/advice/house-rules'
@@ -24,7 +24,7 @@ export default async function ShortlistPage({
     <ShortlistView
       visitId={visit.id}
       roomId={room.id}
-      decks={decks.map(({ id, maker, name, whiteBase }) => ({ id, maker, name, whiteBase }))}
+      decks={decks.map(deckName)}
       opening={colour ? { deckId: deck ?? null, code: colour } : null}
       candidates={candidates.map((candidate) => {
         const { reflectance, source, deckName } = candidatePaint(candidate, decks)

@@ -1,5 +1,5 @@
 import { loadHouseRooms } from '@/app/_load/other-rooms'
-import { keeperFinish, loadRoomBrief } from '@/app/_load/paints'
+import { deckName, keeperFinish, loadRoomBrief } from '@/app/_load/paints'
 import { loadDecks, loadKeepersInRoom, loadRoom } from '@/app/_load/visit-page'
 import { weakestStrengthPercent } from '@/core/advice/house-rules'
 import { isJudgedAgainst } from '@/core/pairing/keeper-kind'
@@ -23,7 +23,7 @@ export default async function TrialPage({
   const keepers = await loadKeepersInRoom(visit.id, room.id)
   return (
     <TrialView
-      decks={decks.map(({ id, maker, name, whiteBase }) => ({ id, maker, name, whiteBase }))}
+      decks={decks.map(deckName)}
       opening={wanted.colour ? { deckId: wanted.deck ?? null, code: wanted.colour } : null}
       brief={await loadRoomBrief(visit, room)}
       weakestPercent={weakestStrengthPercent(visit.houseRules)}

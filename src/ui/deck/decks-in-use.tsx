@@ -1,5 +1,6 @@
 'use client'
 
+import { deckWords } from './deck-words'
 import type { DeckName } from '@/workers/fetch-deck'
 
 /** Which decks are looked through; one at least. */
@@ -15,7 +16,8 @@ export function DecksInUse({
   if (decks.length < 2) return null
   return (
     <div role="group" aria-label="Decks in use" className="flex flex-wrap gap-x-4 text-small">
-      {decks.map(({ id, maker, name }) => {
+      {decks.map((deck) => {
+        const { id } = deck
         const isIn = inUse.includes(id)
         return (
           <label key={id} className="flex min-h-11 items-center gap-2">
@@ -26,7 +28,7 @@ export function DecksInUse({
               disabled={isIn && inUse.length === 1}
               onChange={() => onChange(isIn ? inUse.filter((each) => each !== id) : [...inUse, id])}
             />
-            {maker}, {name}
+            {deckWords(deck)}
           </label>
         )
       })}

@@ -2,7 +2,12 @@ import type { PreparedLight } from '@/core/colour/appearance'
 import { BANDS, type Reflectance } from '@/core/colour/spectrum'
 import { lrvsPercent } from '@/core/paint/lrv'
 import { labWhiteBase } from '@/core/paint/white-base'
-import { reflectanceOfRow } from '@/core/ranking/deck-rows'
+import {
+  reflectanceOfRow,
+  rowsOfDecks,
+  type DeckColours,
+  type DeckRows,
+} from '@/core/ranking/deck-rows'
 import { DAYLIGHT } from '@/core/undertone/daylight'
 import {
   emptyUndertones,
@@ -12,7 +17,12 @@ import {
 } from '@/core/undertone/flat-undertones'
 import { toneOf, toneOrder, type ToneName } from '@/core/undertone/tone-order'
 import type { Undertone } from '@/core/undertone/undertone'
-import type { DeckName, FetchedDeck, ListedColour } from '@/workers/fetch-deck'
+import {
+  deckColours,
+  type DeckName,
+  type FetchedDeck,
+  type ListedColour,
+} from '@/workers/fetch-deck'
 
 /** A colour among all the decks in use. */
 export interface ListedAt extends ListedColour {
@@ -41,6 +51,7 @@ export class ListedDecks {
   /** In tone order. */
   readonly strips: readonly ListedStrip[]
   private readonly rows: Float32Array
+  private readonly decks: readonly DeckColours[]
   private readonly byDay
   private readonly surfaces = new Map<number, Reflectance>()
   private readonly places = new Map<string, number>()
@@ -54,6 +65,7 @@ export class ListedDecks {
       for (const colour of own) colours.push({ ...colour, place: colours.length, deck, whiteBase })
     }
     this.colours = colours
+    this.decks = decks.map(deckColours)
     for (const { id, place } of colours) this.places.set(id, place)
     this.lrvs = lrvsPercent(this.rows)
     this.byDay = emptyUndertones(colours.length)
@@ -85,6 +97,11 @@ export class ListedDecks {
     const seen = emptyUndertones(this.colours.length)
     flatUndertones(light, this.rows, seen)
     return seen
+  }
+
+  /** Every colour at every strength that its base and the house rule allow. */
+  atStrengths(weakestPercent: number): DeckRows {
+    return rowsOfDecks(this.decks, weakestPercent)
   }
 
   /** The first few colours whose code begins with, or whose name holds, what was typed. */

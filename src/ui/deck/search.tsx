@@ -1,6 +1,7 @@
 'use client'
 
 import { useEffect, useEffectEvent, useRef, useState } from 'react'
+import { deckWords } from './deck-words'
 import { useKeys } from '../keys/use-keys'
 import type { ListedDecks } from './listed-decks'
 
@@ -67,9 +68,7 @@ export function Search({
                   onClick={() => pick(place)}
                 >
                   {code} {name}
-                  <span className="block text-fine text-dim">
-                    {deck.maker}, {deck.name}
-                  </span>
+                  <span className="block text-fine text-dim">{deckWords(deck)}</span>
                 </button>
               </li>
             )
