@@ -14,9 +14,15 @@ const TOGETHER = 'src/core/mutants-together.ts'
 const AREAS = {
   cells: { mutate: ['record/cell'], tests: ['record/cell'] },
   judging: {
-    mutate: ['judge-pair', 'pair-reading', 'parts', 'strengths', 'wall-on-finish', 'chance'].map(
-      (file) => `pairing/${file}`,
-    ),
+    mutate: [
+      'judge-pair',
+      'pair-reading',
+      'parts',
+      'strengths',
+      'pair-bounds',
+      'wall-on-finish',
+      'chance',
+    ].map((file) => `pairing/${file}`),
     tests: [
       ...['chance', 'wall-on-finish', 'parts', 'reason', 'trade-cases', 'strengths'],
       ...['pair-reading', 'trade-rules', 'strengths-by-chance', '../model-version'],

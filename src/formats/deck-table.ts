@@ -1,6 +1,6 @@
 import Papa from 'papaparse'
 import type { DeckRow, DeckTable, LineError } from '../core/deck/deck-file'
-import { cgatsTable } from './cgats'
+import { cgatsTable } from './cgats-deck'
 import { MOST_MEASURED } from './measured-colour'
 
 export type OpenedDeck =

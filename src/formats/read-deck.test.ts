@@ -6,7 +6,7 @@ import { MOST_DECK_LINES, openDeckTable } from './deck-table'
 import { writeCgats } from './write-cgats'
 import { writeGimpPalette } from './gimp-palette'
 import { readDeck, readWholeDeck, type ReadDeck } from './read-deck'
-import { writeDeckCsv, type WrittenColour } from './write-deck'
+import { writeDeckCgats, writeDeckCsv, type WrittenColour } from './write-deck'
 
 const bytes = (text: string): Uint8Array => new TextEncoder().encode(text)
 const HEAD = 'code,name,L,a,b,strip,base\n'
@@ -204,6 +204,38 @@ test('a CGATS file is a deck, its light and eye as it says, and what is wrong to
     { line, message: 'L must be a number, got “forty”.' },
   ])
   expect(read('CGATS.17\nnothing here\n').errors[0]!.message).toMatch(/BEGIN_DATA_FORMAT/)
+})
+
+test('a deck goes out as CGATS and comes in again with all that was said of it', () => {
+  const deck: readonly WrittenColour[] = [
+    {
+      code: 'A-1',
+      name: 'Pale “Quill”',
+      strip: 'A 1',
+      base: 'white',
+      reading: { kind: 'lab', lab: [80, 1.25, 2] },
+      printedLrvPercent: 56.5,
+      sheens: ['matt', 'semi-gloss'],
+      mayBeRefused: true,
+    },
+    {
+      code: 'A-2',
+      name: 'Oakhithe',
+      strip: 'A 1',
+      base: 'deep',
+      reading: {
+        kind: 'spectral',
+        wavelengthsNm: Array.from({ length: 31 }, (_, i) => 400 + 10 * i),
+        reflectance: Array.from({ length: 31 }, (_, i) => (10 + i) / 100),
+      },
+    },
+  ]
+  const { colours, errors } = read(writeDeckCgats(deck.slice(0, 1)))
+  expect(errors).toEqual([])
+  expect(colours).toMatchObject(deck.slice(0, 1))
+  const spectral = read(writeDeckCgats(deck.slice(1)))
+  expect(spectral.errors).toEqual([])
+  expect(spectral.colours).toMatchObject(deck.slice(1))
 })
 
 test('a person may say that the colour stands in other columns than the heading says', () => {

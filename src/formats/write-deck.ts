@@ -3,6 +3,7 @@ import type { KeptReading } from '../core/paint/reading'
 import type { Sheen } from '../core/paint/sheen'
 import type { Base } from '../core/paint/strength'
 import { spectrumCell } from './readings-csv'
+import { writeCgats } from './write-cgats'
 
 /** A colour as it goes out. */
 export interface WrittenColour {
@@ -16,31 +17,49 @@ export interface WrittenColour {
   readonly mayBeRefused?: boolean
 }
 
-/**
- * Writes a deck as CSV that is read back the same: L*a*b* (D65, 2°), hex, or a spectrum, and of what its maker prints only
- * the columns that it uses.
- */
-export function writeDeckCsv(colours: readonly WrittenColour[]): string {
+/** What stands beside a colour's reading, of what its maker prints only the columns that the deck uses. */
+function sayingsOf(colours: readonly WrittenColour[]) {
   const some = (is: (colour: WrittenColour) => boolean): boolean => colours.some(is)
-  const kinds = new Set(colours.map(({ reading }) => reading.kind))
-  if (kinds.size > 1)
-    throw new RangeError(`a deck is read one way, this one is read as ${[...kinds].join(' and ')}`)
   const hasLrv = some(({ printedLrvPercent }) => (printedLrvPercent ?? null) !== null)
   const hasSheens = some(({ sheens }) => (sheens ?? null) !== null)
   const hasRefused = some(({ mayBeRefused }) => mayBeRefused === true)
-  const rows = colours.map(
-    ({ code, name, strip, base, reading, printedLrvPercent, sheens, mayBeRefused }) => ({
-      code,
-      name,
-      ...readingCells(reading),
-      strip,
-      base,
-      ...(hasLrv && { LRV: printedLrvPercent ?? '' }),
-      ...(hasSheens && { sheens: (sheens ?? []).join('/') }),
-      ...(hasRefused && { refused: mayBeRefused ? 'yes' : '' }),
-    }),
-  )
+  return ({ strip, base, printedLrvPercent, sheens, mayBeRefused }: WrittenColour) => ({
+    strip,
+    base,
+    ...(hasLrv && { LRV: String(printedLrvPercent ?? '') }),
+    ...(hasSheens && { sheens: (sheens ?? []).join('/') }),
+    ...(hasRefused && { refused: mayBeRefused ? 'yes' : '' }),
+  })
+}
+
+/** Writes a deck as CSV that is read back the same: L*a*b* (D65, 2°), hex, or a spectrum. */
+export function writeDeckCsv(colours: readonly WrittenColour[]): string {
+  const kinds = new Set(colours.map(({ reading }) => reading.kind))
+  if (kinds.size > 1)
+    throw new RangeError(`a deck is read one way, this one is read as ${[...kinds].join(' and ')}`)
+  const sayings = sayingsOf(colours)
+  const rows = colours.map((colour) => ({
+    code: colour.code,
+    name: colour.name,
+    ...readingCells(colour.reading),
+    ...sayings(colour),
+  }))
   return Papa.unparse(rows, { newline: '\n' }) + '\n'
+}
+
+/** Writes a deck as CGATS.17 that is read back the same; none of its readings may be a screen's number. */
+export function writeDeckCgats(colours: readonly WrittenColour[]): string {
+  const sayings = sayingsOf(colours)
+  return writeCgats(
+    colours.map((colour) => ({
+      id: colour.code,
+      name: colour.name,
+      reading: colour.reading,
+      also: Object.fromEntries(
+        Object.entries(sayings(colour)).map(([field, said]) => [field.toUpperCase(), said]),
+      ),
+    })),
+  )
 }
 
 function readingCells(reading: KeptReading): Record<string, string> {

@@ -195,7 +195,7 @@ export function Beside({
             Odd one out: {[main, ...others][odd.place]!.label}, {odd.words}.
           </span>
         )}
-        {depth && <span className="text-small">By its depth {depth}.</span>}
+        {depth && <span className="text-small">It is {depth}.</span>}
       </div>
 
       {cover && (

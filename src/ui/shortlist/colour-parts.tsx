@@ -195,4 +195,5 @@ export function ColourParts({
   )
 }
 
-const PART_CLASS = 'min-h-0 flex-1 overflow-y-auto px-4 py-3 data-[state=inactive]:hidden'
+const PART_CLASS =
+  'min-h-0 flex-1 overflow-y-auto px-4 py-3 data-[state=inactive]:hidden print:overflow-visible'

@@ -1,15 +1,13 @@
 'use client'
 
 import { useEffect, useState } from 'react'
-import { atStrength } from '@/core/paint/strength'
 import type { Lean } from '@/core/undertone/lean'
 import type { DeckName } from '@/workers/fetch-deck'
 import { findInWorker } from '@/workers/rank-client'
 import type { AtStrength, FoundColour } from '@/workers/rank-protocol'
-import { deckWords } from '../deck/deck-words'
+import { PaintLine } from './paint-line'
 import type { RankedFor } from './ranked-for'
 import { useLight } from '../light-bar/light-context'
-import { RelitPatch } from '../swatch/relit-patch'
 import type { ListedDecks } from '../deck/listed-decks'
 
 const MOST = 3
@@ -58,34 +56,12 @@ export function FetchNext({
       <h3 className="text-small font-medium">
         {decks.colours[from.place]!.name} does not sit with all that stays. Fetch next:
       </h3>
-      <ul className="flex flex-wrap gap-x-4">
-        {found.map((each) => {
-          const { name, code, deck, whiteBase } = decks.colours[each.place]!
-          return (
-            <li key={each.place}>
-              <button
-                type="button"
-                className="flex min-h-12 items-center gap-3 text-left text-small hover:bg-mist"
-                onClick={() => onPick(each)}
-              >
-                <RelitPatch
-                  reflectance={atStrength(
-                    decks.reflectanceOf(each.place),
-                    whiteBase,
-                    each.strengthPercent,
-                  )}
-                  className="h-12 w-16"
-                />
-                <span>
-                  {name} at {each.strengthPercent} %
-                  <span className="block text-fine text-dim">
-                    {deckWords(deck)}, {code}; {each.words}
-                  </span>
-                </span>
-              </button>
-            </li>
-          )
-        })}
+      <ul className="grid gap-x-4 sm:grid-cols-2">
+        {found.map((each) => (
+          <PaintLine key={each.place} at={each} {...{ decks, onPick }}>
+            {each.words}
+          </PaintLine>
+        ))}
       </ul>
     </section>
   )

@@ -7,10 +7,9 @@ import { LEAN_NAMES, PLAIN_WISHES, type LeanName, type LikeThis } from '@/core/r
 import { undertoneOf } from '@/core/undertone/undertone'
 import { findInWorker } from '@/workers/rank-client'
 import type { AtStrength, FoundColour } from '@/workers/rank-protocol'
-import { deckWords } from '../deck/deck-words'
+import { PaintLine } from './paint-line'
 import type { RankedFor } from './ranked-for'
 import { useLight } from '../light-bar/light-context'
-import { RelitPatch } from '../swatch/relit-patch'
 import type { DeckName } from '@/workers/fetch-deck'
 import type { ListedDecks } from '../deck/listed-decks'
 
@@ -160,34 +159,11 @@ export function LikeThisBut({
       </div>
       {found && found.length > 0 && (
         <ul className="grid gap-x-4 sm:grid-cols-2">
-          {found.map((each) => {
-            const { code, name, deck, whiteBase } = decks.colours[each.place]!
-            return (
-              <li key={each.place} className="border-b border-rule">
-                <button
-                  type="button"
-                  className="flex min-h-14 w-full items-stretch gap-3 text-left text-small hover:bg-mist"
-                  onClick={() => onPick(each)}
-                >
-                  <RelitPatch
-                    reflectance={atStrength(
-                      decks.reflectanceOf(each.place),
-                      whiteBase,
-                      each.strengthPercent,
-                    )}
-                    className="w-20 shrink-0"
-                  />
-                  <span className="py-1">
-                    {name} at {each.strengthPercent} %
-                    <span className="block text-fine text-dim">
-                      {deckWords(deck)}, {code}
-                    </span>
-                    <span className="block text-fine">Besides: {each.words}</span>
-                  </span>
-                </button>
-              </li>
-            )
-          })}
+          {found.map((each) => (
+            <PaintLine key={each.place} at={each} {...{ decks, onPick }}>
+              Besides: {each.words}
+            </PaintLine>
+          ))}
         </ul>
       )}
     </section>

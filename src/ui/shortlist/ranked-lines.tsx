@@ -67,11 +67,8 @@ export function RankedLines({
                   </span>
                   <span className="shrink-0 max-xl:sr-only">{judgementOf(each.chance)}</span>
                 </span>
-                <span className="block truncate" title={gives}>
-                  {gives}
-                </span>
-                <span className="block truncate text-dim" title={weakest}>
-                  {weakest}
+                <span className="block leading-4">
+                  {gives}; <span className="text-dim">{weakest}</span>
                 </span>
               </span>
             </button>

@@ -184,8 +184,8 @@ export function ShortlistView(props: Props) {
       proposals.some((each) => each.roomId === roomId && each.status !== 'ruled out'),
   )
   return (
-    <main className="flex min-h-0 flex-1 max-lg:flex-col max-lg:overflow-y-auto">
-      <div className="flex min-h-0 min-w-0 flex-1 flex-col max-lg:flex-none">
+    <main className="flex min-h-0 flex-1 max-lg:flex-col max-lg:overflow-y-auto print:block">
+      <div className="flex min-h-0 min-w-0 flex-1 flex-col max-lg:flex-none print:block">
         <div className="flex min-h-14 flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-1">
           {decks && at ? (
             <AtHand
@@ -201,9 +201,9 @@ export function ShortlistView(props: Props) {
           value={at || part === 'proposed' ? part : 'tones'}
           onValueChange={(to) => show(to as Part)}
           activationMode="manual"
-          className="flex min-h-0 flex-1 flex-col max-lg:min-h-96"
+          className="flex min-h-0 flex-1 flex-col max-lg:min-h-96 print:block"
         >
-          <div className="flex flex-wrap items-end justify-between gap-x-4 border-b border-rule px-4">
+          <div className="flex flex-wrap items-end justify-between gap-x-4 border-b border-rule px-4 print:hidden">
             <Tabs.List aria-label="The colour at hand" className="flex gap-5 overflow-x-auto">
               {(Object.keys(PARTS) as Part[]).map((each) => (
                 <Tabs.Trigger
@@ -265,7 +265,7 @@ export function ShortlistView(props: Props) {
       </div>
       <aside
         aria-label="The first ten"
-        className="flex w-[22rem] shrink-0 flex-col xl:w-[28rem] overflow-y-auto border-l border-rule px-3 py-1 max-lg:w-full max-lg:border-t max-lg:border-l-0"
+        className="flex w-[22rem] shrink-0 flex-col xl:w-[28rem] overflow-y-auto border-l border-rule px-3 py-1 max-lg:w-full max-lg:border-t max-lg:border-l-0 print:hidden"
       >
         <FirstTen
           {...{ decks, ranking, room, without, onLean }}

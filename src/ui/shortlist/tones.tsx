@@ -183,18 +183,22 @@ function ToneKeys({
     all: strips.filter((strip) => strip.tone === name),
   })).filter(({ all }) => all.length > 0)
   return (
-    <div
-      role="group"
-      aria-label="Unfold a tone"
-      className="flex gap-x-4 overflow-x-auto whitespace-nowrap"
-    >
+    <div role="group" aria-label="Unfold a tone" className="flex flex-wrap gap-x-4">
       {own.map(({ name, all }) => (
-        <TextKey key={name} aria-pressed={name === tone} onClick={() => onChoose(name)}>
-          <span className={name === tone ? 'font-semibold' : undefined}>{name}</span>{' '}
-          <span className="text-fine text-dim">
+        <button
+          key={name}
+          type="button"
+          className="min-h-11 text-left text-small leading-4"
+          aria-pressed={name === tone}
+          onClick={() => onChoose(name)}
+        >
+          <span className={`underline underline-offset-4 ${name === tone ? 'font-semibold' : ''}`}>
+            {name}
+          </span>{' '}
+          <span className="block text-fine text-dim">
             {all.filter(fits).length} of {all.length}
           </span>
-        </TextKey>
+        </button>
       ))}
     </div>
   )

@@ -2,12 +2,11 @@ import { z } from 'zod'
 import { labD65, reflectanceOfReading } from '@/core/paint/reading'
 import { listDeckColours, listDecks } from '@/db/decks'
 import { openDb } from '@/db/store'
-import { writeCgats } from '@/formats/write-cgats'
-import { writeDeckCsv } from '@/formats/write-deck'
+import { writeDeckCgats, writeDeckCsv } from '@/formats/write-deck'
 
 const As = z.enum(['csv', 'cgats'])
 
-/** A whole deck as CSV, which is read back the same, or as CGATS. */
+/** A whole deck as CSV or CGATS, either of which is read back the same. */
 export async function GET(
   request: Request,
   { params }: { params: Promise<{ deckId: string }> },
@@ -26,10 +25,7 @@ export async function GET(
   })
   const whole = kinds.size > 1 || (as.data === 'cgats' && kinds.has('srgb'))
   const written = whole ? colours.map(inLab) : colours
-  const body =
-    as.data === 'csv'
-      ? writeDeckCsv(written)
-      : writeCgats(written.map(({ code, name, reading }) => ({ name: `${code} ${name}`, reading })))
+  const body = as.data === 'csv' ? writeDeckCsv(written) : writeDeckCgats(written)
   const file = `${deck.maker} ${deck.name}`.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '')
   return new Response(body, {
     headers: {
