@@ -101,6 +101,8 @@ function pairOf({ visit, deck }: Visited, room: DemoRoom, look: DemoLook): Bench
       code: colour.code,
       name: colour.name,
       deckName: `${SHIPPED_DECK.maker}, ${SHIPPED_DECK.name}`,
+      sheens: null,
+      lean: null,
       sheen: 'matt',
       whyNoLadder: null,
       ladder: ladderOf(colour.base).map(rung),

@@ -90,6 +90,7 @@ const CASES: Readonly<Record<string, Readonly<Record<string, Args>>>> = {
     correlatesInRoom: [LIGHT, GREY],
     screenColour: [LIGHT, GREY],
     screenColoursTogether: [[{ light: LIGHT, xyz: XYZ }]],
+    p3Bytes: [{ hex: '#808080', inGamut: true, p3: null }],
     ucsOnScreen: [{ hex: '#808080', inGamut: true, p3: null }],
   },
   'colour/cam16': {
@@ -147,6 +148,7 @@ const CASES: Readonly<Record<string, Readonly<Record<string, Args>>>> = {
     xyzFromLinearRgb: [RGB],
     linearRgbFromXyz: [XYZ],
     linearP3FromLinearRgb: [RGB],
+    p3BytesOf: [RGB],
     p3Css: [RGB],
     linearRgbFromXyzMatrix: [],
     encodedByte: [0.4],

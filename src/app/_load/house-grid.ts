@@ -5,6 +5,7 @@ import { lrvPercent } from '@/core/paint/lrv'
 import { cellSays, type CellSays } from '@/core/record/cell'
 import type { Look } from '@/core/record/look'
 import { againstSaid, lightSaid } from '@/core/record/look-words'
+import { isLeanOut } from '@/core/undertone/lean'
 import type { Candidate } from '@/db/candidates'
 import type { Visit } from '@/db/visits'
 import { localDay } from '@/time/local-day'
@@ -37,6 +38,8 @@ export interface GridCell {
   /** Whether it is proposed here at all; why it is out, where it is. */
   readonly isUp: boolean
   readonly ruledOut: string | null
+  /** Whether its lean is out of this room. */
+  readonly isLeanOut: boolean
 }
 
 export interface GridRow {
@@ -87,6 +90,7 @@ export async function loadHouseGrid(visitId: string, date?: string) {
             : '',
           isUp: isUpIn(candidate, room.id),
           ruledOut: whyOut(candidate, room.id),
+          isLeanOut: isLeanOut(room.ruledOutLeans, paint.lean),
         }
       }),
     }

@@ -18,6 +18,9 @@ import {
   type RoomBrief,
 } from '@/core/ranking/asked-room'
 import type { ProposalStatus } from '@/core/record/proposal'
+import { DAYLIGHT } from '@/core/undertone/daylight'
+import { leanOf } from '@/core/undertone/lean'
+import { undertoneOf } from '@/core/undertone/undertone'
 import type { Candidate } from '@/db/candidates'
 import type { Deck, DeckColour } from '@/db/decks'
 import type { Keeper, KeeperColour } from '@/db/keepers'
@@ -48,6 +51,8 @@ export function candidatePaint(candidate: Candidate, decks: readonly Deck[]): Be
     code: candidate.code,
     name: candidate.name,
     deckName: deckWords(deck),
+    sheens: candidate.sheens,
+    lean: leanOf(undertoneOf(DAYLIGHT, full)),
     ladder: reason ? [] : ladderOf(candidate.base).map(rung),
     whyNoLadder: reason,
   }

@@ -10,6 +10,7 @@ import {
   linearP3FromLinearRgb,
   linearRgbFromHex,
   linearRgbFromXyz,
+  p3BytesOf,
   p3Css,
   xyzFromLinearRgb,
   type LinearRgb,
@@ -164,6 +165,16 @@ export function screenColoursTogether(seen: readonly SeenXyz[]): ScreenColour[] 
     1 / Math.max(...linear.flat()),
   )
   return linear.map(([r, g, b]) => fitToScreen([r * exposure, g * exposure, b * exposure]))
+}
+
+const CSS_P3 = /^color\(display-p3 (\S+) (\S+) (\S+)\)$/
+
+/** What a screen shows as bytes of Display P3, for a picture on a screen that is wider than sRGB. */
+export function p3Bytes({ hex, p3 }: ScreenColour): readonly number[] {
+  const wide = p3 === null ? null : CSS_P3.exec(p3)
+  return wide
+    ? wide.slice(1).map((channel) => Math.round(255 * Number(channel)))
+    : p3BytesOf(linearP3FromLinearRgb(linearRgbFromHex(hex)))
 }
 
 /** CAM16-UCS of what a screen shows, to an eye adapted to its white. */

@@ -1,4 +1,5 @@
 import Color from 'colorjs.io'
+import { p3Bytes } from './appearance'
 import { labFromXyz, xyzFromLab } from './lab'
 import { hexFromLinearRgb, linearRgbFromHex, linearRgbFromXyz, xyzFromLinearRgb } from './srgb'
 
@@ -16,6 +17,15 @@ test('L*a*b* under D65 agrees with a general-purpose library', () => {
     const ours = labFromXyz(xyzFromLinearRgb(linearRgbFromHex(hex)))
     ours.forEach((value, i) => expect(Math.abs(value - theirs[i]!)).toBeLessThan(0.02))
   }
+})
+
+test('bytes of Display P3 agree with a general-purpose library, inside sRGB and out of it', () => {
+  for (const hex of ['#ff0000', '#9aa58d', '#3b4a63', '#c46a4d', '#010203', '#ffffff'])
+    expect(p3Bytes({ hex, inGamut: true, p3: null })).toEqual(
+      new Color(hex).to('p3').coords.map((channel) => Math.round(255 * channel!)),
+    )
+  const wide = { hex: '#ff0000', inGamut: false, p3: 'color(display-p3 1.0000 0.0000 0.2510)' }
+  expect(p3Bytes(wide)).toEqual([255, 0, 64])
 })
 
 test('L*a*b* round trip through black and white', () => {

@@ -73,6 +73,10 @@ export function linearP3FromLinearRgb(rgb: LinearRgb): LinearRgb {
   return P3_FROM_SRGB.map((row) => dot(row, rgb)) as [number, number, number]
 }
 
+/** The bytes of a linear Display P3 colour, its channels clipped to 0–1 first. */
+export const p3BytesOf = (linearP3: LinearRgb): readonly number[] =>
+  linearP3.map((channel) => Math.round(encodedByte(channel)))
+
 /** A linear Display P3 colour as CSS writes it. */
 export function p3Css(linearP3: LinearRgb): string {
   const [r, g, b] = linearP3.map((channel) => (encodedByte(channel) / 255).toFixed(4))

@@ -12,12 +12,12 @@ export const leanOf = ({ c, hueDeg }: Undertone): Lean | null =>
   c < NO_LEAN_BELOW ? null : { lean: hueNameAmongKind(hueDeg), strong: c >= AMONG_KIND_BELOW }
 
 /** Whether a colour is of a lean that is out. */
-export function isRuledOut(without: readonly Lean[], undertone: Undertone): boolean {
-  const own = leanOf(undertone)
-  return (
-    own !== null && without.some(({ lean, strong }) => lean === own.lean && strong === own.strong)
-  )
-}
+export const isRuledOut = (without: readonly Lean[], undertone: Undertone): boolean =>
+  isLeanOut(without, leanOf(undertone))
+
+/** The same of a lean that is known. */
+export const isLeanOut = (without: readonly Lean[], own: Lean | null): boolean =>
+  own !== null && without.some(({ lean, strong }) => lean === own.lean && strong === own.strong)
 
 /** "pink leans", "strong pinks". */
 export const leanWords = ({ lean, strong }: Lean): string =>

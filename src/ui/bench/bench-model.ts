@@ -8,6 +8,7 @@ import { pairReading, type PairReading, type StrengthRung } from '@/core/pairing
 import type { Sheen } from '@/core/paint/sheen'
 import type { Against, LookLight, ModelThen } from '@/core/record/look'
 import { FAULTS, MERITS, MORE_FAULTS, type Reason, type Verdict } from '@/core/record/verdict'
+import type { Lean } from '@/core/undertone/lean'
 import type { ShownLook } from '../record/visit-record'
 
 export interface BenchKeeper extends JudgedKeeper {
@@ -22,6 +23,10 @@ export interface BenchCandidate extends StrengthRung {
   readonly name: string
   /** "Maker, deck". */
   readonly deckName: string
+  /** What its deck sells it in; null where that is not said. */
+  readonly sheens: readonly Sheen[] | null
+  /** What it stands for by daylight at full strength: so it is out where its lean is. */
+  readonly lean: Lean | null
   readonly ladder: readonly StrengthRung[]
   readonly whyNoLadder: string | null
 }

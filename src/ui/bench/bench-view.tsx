@@ -6,6 +6,7 @@ import { MS_PER_MINUTE } from '@/core/light/day-clock'
 import { isLampsAlone } from '@/core/light/lamps-alone'
 import { RIBBON_STEP_MINUTES } from '@/core/light/ribbon'
 import { dateByClock } from '@/core/light/zone-clock'
+import type { Lean } from '@/core/undertone/lean'
 import { lrvPercent } from '@/core/paint/lrv'
 import { useKeys, type KeyWords } from '../keys/use-keys'
 import { useLight, writeAddress } from '../light-bar/light-context'
@@ -26,6 +27,7 @@ import {
   type ProposedCandidate,
   type Said,
 } from './bench-model'
+import { LeanKey } from './lean-key'
 import { HeldKeys } from './held-keys'
 import { heldAs, nextHeld, ON_SCREEN, type HeldSample } from './held-sample'
 import { Readings } from './readings'
@@ -37,13 +39,16 @@ interface Props {
   readonly roomId: string
   readonly keepers: readonly BenchKeeper[]
   readonly candidates: readonly ProposedCandidate[]
+  /** Leans that are out of this room. */
+  readonly without: readonly Lean[]
   readonly looks: readonly ShownLook[]
 }
 
 const momentOf = (date: string, minute: number): string => `${date} ${Math.round(minute)}`
 
 /** One pair at a time, as large as the screen allows; the eye rules, then the model shows its reading. */
-export function BenchView({ visitId, roomId, keepers, candidates, looks: known }: Props) {
+export function BenchView(props: Props) {
+  const { visitId, roomId, keepers, candidates, without, looks: known } = props
   const pairs = useMemo(() => benchPairs(keepers, candidates), [keepers, candidates])
   const parameters = useSearchParams()
   const [index, setIndex] = useState(() => indexFromAddress(pairs, parameters))
@@ -194,7 +199,8 @@ export function BenchView({ visitId, roomId, keepers, candidates, looks: known }
           >
             {busy ? (trouble ? NO_ANSWER : 'Keeping') : message}
           </span>
-          <span className="flex gap-4">
+          <span className="flex flex-wrap justify-end gap-x-4">
+            <LeanKey {...{ visitId, roomId, without }} lean={pair.candidate.lean} />
             <button
               type="button"
               className="min-h-6 underline underline-offset-4"

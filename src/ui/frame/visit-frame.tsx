@@ -125,6 +125,12 @@ export function VisitFrame({
             <SpineLink key={each.word} {...each} />
           ))}
         </nav>
+        {/* On paper the header is not: what the page is of stands above it. The sheet says it itself. */}
+        {step && step !== 'sheet' && (
+          <p className="hidden pb-2 text-small print:block">
+            {household}, {room?.name}
+          </p>
+        )}
         <WorkArea>{children}</WorkArea>
       </div>
     </div>

@@ -13,16 +13,8 @@ import { TextKey } from '../form/text-key'
 import { useKeys } from '../keys/use-keys'
 import { useLight } from '../light-bar/light-context'
 import { RelitPatch } from '../swatch/relit-patch'
+import type { BesideColour } from './beside-colour'
 import { FindPaint } from './find-paint'
-
-/** One of the colours side by side. */
-export interface BesideColour {
-  readonly id: string
-  readonly label: string
-  /** "Maker, deck". */
-  readonly deck: string
-  readonly reflectance: Reflectance
-}
 
 interface LaidOver {
   readonly name: string

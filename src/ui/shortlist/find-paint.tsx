@@ -5,7 +5,7 @@ import { useDeckSearch } from '../deck/deck-search'
 import { deckWords } from '../deck/deck-words'
 import { TextKey } from '../form/text-key'
 import { RelitPatch } from '../swatch/relit-patch'
-import type { BesideColour } from './beside'
+import type { BesideColour } from './beside-colour'
 
 /** Finds a paint of any deck by its code or name, to lay it beside the main one or over it. */
 export function FindPaint({

@@ -7,7 +7,7 @@ import type { ReadingSource } from '@/core/paint/reading'
 import { SHEENS, type Sheen } from '@/core/paint/sheen'
 import { sheenForSurface, sheenSays, type Wear } from '@/core/paint/surface-sheen'
 import type { Treatment } from '@/core/paint/treatment'
-import { SURFACES, type ProposalStatus, type Surface } from '@/core/record/proposal'
+import { notSoldIn, SURFACES, type ProposalStatus, type Surface } from '@/core/record/proposal'
 import { RelitPatch } from '../swatch/relit-patch'
 
 /** A candidate for a surface of a room. */
@@ -30,6 +30,8 @@ export interface TakenCandidate {
   readonly strengthPercent: number
   readonly reflectance: Reflectance
   readonly source: ReadingSource
+  /** What its deck sells it in; null where that is not said. */
+  readonly sheens: readonly Sheen[] | null
   /** Why it is out for the whole house; null where it is not. */
   readonly ruledOut: string | null
   readonly proposals: readonly ShownProposal[]
@@ -140,7 +142,10 @@ export function ProposalLine({
               </select>
             </label>
           </div>
-          <p className="text-fine">{sheenSays(proposal.surface, proposal.sheen, wear)}</p>
+          <p className="text-fine">
+            {sheenSays(proposal.surface, proposal.sheen, wear)}{' '}
+            <span className="font-medium">{notSoldIn(candidate.sheens, proposal.sheen)}</span>
+          </p>
           {children}
           <div role="group" aria-label={`How ${called} stands`} className="flex flex-wrap">
             {(['proposed', 'going to board', 'picked'] as const).map((status) => (

@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type MouseEvent } from 'react'
-import type { PreparedLight } from '@/core/colour/appearance'
+import { p3Bytes, type PreparedLight, type ScreenColour } from '@/core/colour/appearance'
 import { usePainter } from '../light-bar/light-context'
 import { colourIn } from '../swatch/painter'
 import type { ListedDecks, ListedStrip } from '../deck/listed-decks'
@@ -67,10 +67,18 @@ function paintColumns(
 }
 
 /** A colour as the machine keeps a pixel: red first in memory. */
-const pixelOfHex = (hex: string): number => {
-  const rgb = parseInt(hex.slice(1), 16)
+function pixelIn(space: PredefinedColorSpace, colour: ScreenColour): number {
+  if (space === 'display-p3') {
+    const [r, g, b] = p3Bytes(colour) as [number, number, number]
+    return (0xff000000 | (b << 16) | (g << 8) | r) >>> 0
+  }
+  const rgb = parseInt(colour.hex.slice(1), 16)
   return (0xff000000 | ((rgb & 0xff) << 16) | (rgb & 0xff00) | (rgb >> 16)) >>> 0
 }
+
+/** What the screen can show; a swatch is shown in the same. */
+const spaceOfScreen = (): PredefinedColorSpace =>
+  window.matchMedia('(color-gamut: p3)').matches ? 'display-p3' : 'srgb'
 
 /** The first band that ends after x; they stand in order. */
 function firstAfter(bands: readonly Band[], x: number): number {
@@ -113,7 +121,8 @@ export function ToneBands({
   useEffect(() => {
     const box = scroller.current!
     const sheet = canvas.current!
-    const context = sheet.getContext('2d', { alpha: false })
+    const space = spaceOfScreen()
+    const context = sheet.getContext('2d', { alpha: false, colorSpace: space })
     if (!context) return
     // What was last seen of each colour, as a pixel, and in which turn of the light.
     const known = new Map<number, { pixel: number; turn: number }>()
@@ -130,7 +139,7 @@ export function ToneBands({
         isBehind = true
         return last.pixel
       }
-      const pixel = pixelOfHex(colourIn(light, decks.reflectanceOf(place)).hex)
+      const pixel = pixelIn(space, colourIn(light, decks.reflectanceOf(place)))
       known.set(place, { pixel, turn })
       return pixel
     }
@@ -146,7 +155,7 @@ export function ToneBands({
       if (!picture || picture.width !== w || picture.height !== h) {
         sheet.width = w
         sheet.height = h
-        picture = context!.createImageData(w, h)
+        picture = context!.createImageData(w, h, { colorSpace: space })
       }
       const pixels = new Uint32Array(picture.data.buffer)
       const from = box.scrollLeft * scale

@@ -156,6 +156,9 @@ function Cell({
         {says.lights > 0 && <Notches count={Math.min(3, says.lights) as 1 | 2 | 3} />}
       </span>
       {ruledOut !== null && <span className="block text-fine">{ruledOut}</span>}
+      {cell.isLeanOut && (
+        <span className="block text-fine font-medium">its lean is out of this room</span>
+      )}
       {namedBy && (
         <span className="block text-fine leading-4 text-dim" title={namedBy}>
           {[

@@ -11,11 +11,7 @@ export const metadata = { title: 'History' }
 export default async function HistoryPage({ params }: { params: Promise<{ visitId: string }> }) {
   const { visit } = await loadVisit((await params).visitId)
   const commands = await listCommands(await openDb(), visit.id)
-  const history = historyOf(
-    commands,
-    await loadNames(visit.id),
-    (await loadSettings()).lengths,
-  )
+  const history = historyOf(commands, await loadNames(visit.id), (await loadSettings()).lengths)
   return (
     <ReadingPage>
       <h1 className="text-head">History</h1>

@@ -5,6 +5,7 @@ import { OLD_PAINT_CAUTION } from '@/core/advice/brief'
 import { longDate } from '@/core/light/calendar-date'
 import { chancePercent } from '@/core/pairing/chance'
 import { Patch } from '@/ui/swatch/patch'
+import { notSoldIn } from '@/core/record/proposal'
 import { VerdictMark } from '@/ui/verdict/verdict-mark'
 
 export const metadata = { title: 'Room sheet' }
@@ -165,6 +166,11 @@ function Entry({
                   [surface, sheen, ...(status === 'proposed' ? [] : [status])].join(', '),
                 )
                 .join('; ')}
+              {entry.proposals.map(({ id, sheen }) => (
+                <span key={id} className="block font-medium">
+                  {notSoldIn(paint.sheens, sheen)}
+                </span>
+              ))}
             </dd>
           </>
         )}

@@ -56,6 +56,7 @@ export default async function BenchPage({
         const useful = (percent: number) => percent >= weakestStrengthPercent(visit.houseRules)
         return { ...paint, ladder: paint.ladder.filter((rung) => useful(rung.strengthPercent)) }
       })}
+      without={room.ruledOutLeans}
       looks={looks.filter((look) => look.roomId === room.id)}
     />
   )

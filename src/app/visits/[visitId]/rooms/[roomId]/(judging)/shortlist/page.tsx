@@ -27,7 +27,7 @@ export default async function ShortlistPage({
       decks={decks.map(deckName)}
       opening={colour ? { deckId: deck ?? null, code: colour } : null}
       candidates={candidates.map((candidate) => {
-        const { reflectance, source, deckName } = candidatePaint(candidate, decks)
+        const { reflectance, source, deckName, sheens } = candidatePaint(candidate, decks)
         return {
           id: candidate.id,
           deckColourId: candidate.deckColourId,
@@ -37,6 +37,7 @@ export default async function ShortlistPage({
           strengthPercent: candidate.strengthPercent,
           reflectance,
           source,
+          sheens,
           ruledOut: candidate.ruledOut,
           proposals: candidate.proposals,
         }
