@@ -86,7 +86,7 @@ export function AtHand({
           ))}
         </p>
       </div>
-      <span className="flex">
+      <span className="flex print:hidden">
         {(
           [
             [-1, 'A rung weaker', '−'],
@@ -106,14 +106,14 @@ export function AtHand({
       </span>
       <button
         type="button"
-        className="key key-first"
+        className="key key-first print:hidden"
         disabled={isTaken}
         onClick={() => onTake(colour, at.strengthPercent)}
       >
         {isTaken ? `Taken up at ${at.strengthPercent} %` : `Take up at ${at.strengthPercent} %`}
       </button>
       <Link
-        className="min-h-11 content-center text-small underline underline-offset-4"
+        className="min-h-11 content-center text-small underline underline-offset-4 print:hidden"
         href={`/visits/${visitId}/rooms/${roomId}/trial?deck=${colour.deck.id}&colour=${encodeURIComponent(colour.code)}`}
       >
         On trial

@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect, useRef, useState } from 'react'
-import { atStrength, mostStrengthPercent } from '@/core/paint/strength'
+import { mostStrengthPercent } from '@/core/paint/strength'
 import type { NamedFinish } from '@/core/ranking/asked-room'
 import { LEAN_NAMES, PLAIN_WISHES, type LeanName, type LikeThis } from '@/core/ranking/like-this'
 import { undertoneOf } from '@/core/undertone/undertone'
