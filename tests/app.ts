@@ -1,9 +1,10 @@
-import { cpSync, mkdtempSync, rmSync } from 'node:fs'
+import { execFileSync } from 'node:child_process'
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { expect, test as base, type Locator, type Page } from '@playwright/test'
 import { freePort, startServer } from '../scripts/lib/server.mjs'
-import { SEEDED } from './global-setup'
+import { ADDRESSES, SEEDED, type Addresses } from './global-setup'
 
 type Server = Awaited<ReturnType<typeof startServer>>
 
@@ -18,7 +19,7 @@ export class App {
   /** @param from a data directory to begin with; null for an empty store of one's own */
   static async start(from: string | null = SEEDED): Promise<App> {
     const dataDir = join(mkdtempSync(join(tmpdir(), 'elm-e2e-')), 'data')
-    if (from) cpSync(from, dataDir, { recursive: true })
+    if (from) execFileSync('cp', ['-r', from, dataDir])
     const port = await freePort()
     return new App(port, dataDir, await startServer({ port, dataDir }))
   }
@@ -145,20 +146,20 @@ export async function chooseKind(page: Page, letters: string): Promise<void> {
 
 export const VISIT = 'The Orrin-Vale household'
 
-/** The address of the demo’s visit in progress, without its last step. */
-export async function demoVisit(page: Page, app: App, household = VISIT): Promise<string> {
-  await open(page, app.url)
-  const href = await page.getByRole('link', { name: household }).getAttribute('href')
-  return app.url + href!.replace(/\/(brief|grid)$/, '')
+let addresses: Addresses | null = null
+const seeded = (): Addresses =>
+  (addresses ??= JSON.parse(readFileSync(ADDRESSES, 'utf8')) as Addresses)
+
+/** The address of a visit of the demo, without its step. */
+export function demoVisit(app: App, household = VISIT): string {
+  const [, id] = seeded().find(([name]) => name.includes(household))!
+  return `${app.url}/visits/${id}`
 }
 
-/** The address of a room of a visit, without its step. */
-export async function roomOf(page: Page, visit: string, room: string): Promise<string> {
-  await open(page, `${visit}/brief`)
-  const link = page
-    .getByRole('region', { name: 'Rooms of the visit' })
-    .getByRole('link', { name: room })
-  return new URL((await link.getAttribute('href'))!, visit).href.replace(/\/light.*$/, '')
+/** The address of a room of a visit of the demo, without its step. */
+export function demoRoom(visit: string, room: string): string {
+  const [, , , id] = seeded().find(([, visitId, name]) => visit.endsWith(visitId) && name === room)!
+  return `${visit}/rooms/${id}`
 }
 
 /** By how many pixels a page, or its working area, is wider than what shows of it; a table scrolls inside itself. */

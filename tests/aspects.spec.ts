@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test'
-import { demoVisit, hexOf, open, rgbOf, roomOf, test } from './app'
+import { demoVisit, hexOf, open, rgbOf, demoRoom, test } from './app'
 
 /** What the page shows of the demo's warm off-white, and of the light, in a room at a time. */
 async function seenAt(page: Page, room: string, at: string) {
@@ -14,9 +14,9 @@ test('one candidate at 17:30 is warmer in the west room than in the north room',
   page,
   app,
 }) => {
-  const visit = await demoVisit(page, app)
-  const north = await seenAt(page, await roomOf(page, visit, 'Front room'), '17:30')
-  const west = await seenAt(page, await roomOf(page, visit, 'Kitchen'), '17:30')
+  const visit = demoVisit(app)
+  const north = await seenAt(page, demoRoom(visit, 'Front room'), '17:30')
+  const west = await seenAt(page, demoRoom(visit, 'Kitchen'), '17:30')
   // Common practice: north daylight 6,500 to 10,000 K, a west room in late sun 4,000 to 5,500 K.
   expect(north.cctK).toBeGreaterThan(6500)
   expect(north.cctK).toBeLessThan(10_000)
@@ -30,9 +30,9 @@ test('below the equator the north room is the warm one and the south room the co
   page,
   app,
 }) => {
-  const visit = await demoVisit(page, app, 'Pell and Ibbotrey')
+  const visit = demoVisit(app, 'Pell and Ibbotrey')
   const cctOf = async (room: string): Promise<number> => {
-    await open(page, `${await roomOf(page, visit, room)}/light?light=room&at=13:00&sky=clear`)
+    await open(page, `${demoRoom(visit, room)}/light?light=room&at=13:00&sky=clear`)
     return Number(await page.getByRole('region', { name: 'Light' }).getAttribute('data-cct'))
   }
   // Common practice: the sunny side 4,500 to 6,500 K about noon, the shaded side above; summer sun
@@ -48,7 +48,7 @@ test('below the equator the north room is the warm one and the south room the co
 })
 
 test('what is leaving is shown, and never judged against', async ({ page, app }) => {
-  const kitchen = await roomOf(page, await demoVisit(page, app), 'Kitchen')
+  const kitchen = demoRoom(demoVisit(app), 'Kitchen')
   await open(page, `${kitchen}/keepers`)
   await expect(page.getByText('tile, leaving: not judged against')).toBeVisible()
   await open(page, `${kitchen}/bench`)
@@ -62,7 +62,7 @@ test('what is leaving is shown, and never judged against', async ({ page, app })
 })
 
 test('a mid or deep base has no ladder but the reason why', async ({ page, app }) => {
-  const kitchen = await roomOf(page, await demoVisit(page, app), 'Kitchen')
+  const kitchen = demoRoom(demoVisit(app), 'Kitchen')
   await open(page, `${kitchen}/shortlist`)
   await page.getByLabel('Code or name').fill('H111-7')
   await page.getByLabel('Code or name').press('Enter')
@@ -75,7 +75,7 @@ test('a mid or deep base has no ladder but the reason why', async ({ page, app }
 })
 
 test('a verdict can be undone and stays on record, struck out', async ({ page, ownApp: app }) => {
-  const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
+  const snug = demoRoom(demoVisit(app), 'Basement snug')
   await open(page, `${snug}/bench`)
   await page.getByRole('button', { name: /^unsure/ }).click()
   await page.getByRole('button', { name: /^dark/ }).click()
@@ -87,7 +87,7 @@ test('a verdict can be undone and stays on record, struck out', async ({ page, o
 })
 
 test('what fails says what to fetch next', async ({ page, app }) => {
-  const kitchen = await roomOf(page, await demoVisit(page, app), 'Kitchen')
+  const kitchen = demoRoom(demoVisit(app), 'Kitchen')
   await open(page, `${kitchen}/shortlist?colour=H111-4`)
   await expect(page.getByRole('heading', { name: /at 100 %$/ })).toBeVisible()
   await page.keyboard.press('y')
@@ -101,7 +101,7 @@ test('one colour on trial turns through the day, and says what goes with it', as
   page,
   app,
 }) => {
-  const kitchen = await roomOf(page, await demoVisit(page, app), 'Kitchen')
+  const kitchen = demoRoom(demoVisit(app), 'Kitchen')
   await open(page, `${kitchen}/trial?colour=H111-4`)
   const does = page.getByRole('region', { name: 'What it does' })
   await expect(does).toContainText(/from \d\d:\d\d it leans yellow/)
@@ -120,13 +120,13 @@ test('the house rule on trim, changed in the brief, puts its own trim first', as
   page,
   app,
 }) => {
-  const visit = await demoVisit(page, app, 'Mrs Quillan')
+  const visit = demoVisit(app, 'Mrs Quillan')
   await open(page, `${visit}/brief`)
   await page.getByText(/^House rules:/).click()
   await page.getByLabel('Trim').selectOption('same')
   await page.getByRole('button', { name: 'Keep the brief' }).click()
   await expect(page.getByText('Kept.')).toBeVisible()
-  const hall = await roomOf(page, visit, 'Hall')
+  const hall = demoRoom(visit, 'Hall')
   await open(page, `${hall}/trial?colour=H111-4`)
   const goes = page.getByRole('region', { name: 'What goes with it' })
   await expect(goes.getByRole('listitem').first()).toContainText('Same colour')

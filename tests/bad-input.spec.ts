@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test'
-import { demoVisit, open, roomOf, test } from './app'
+import { demoVisit, open, demoRoom, test } from './app'
 
 test('a brief with an impossible place, date and name is refused at its fields, and kept as typed', async ({
   page,
@@ -33,7 +33,7 @@ test('a bearing of 400 and a window wider than its wall are refused, and no wind
   page,
   app,
 }) => {
-  const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
+  const snug = demoRoom(demoVisit(app), 'Basement snug')
   await open(page, `${snug}/light`)
   await page.getByLabel('Window faces').fill('400')
   await page.getByRole('button', { name: 'Add the window' }).click()
@@ -55,7 +55,7 @@ test('L* of 140, a hex of five digits and a colour no finish has are refused', a
   page,
   app,
 }) => {
-  const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
+  const snug = demoRoom(demoVisit(app), 'Basement snug')
   await open(page, `${snug}/keepers`)
   await page.getByRole('button', { name: 'Add what stays' }).click()
   await page.getByLabel('Kind').selectOption('stone')

@@ -151,7 +151,9 @@ test('a file of any columns is mapped by hand, mended or left out line by line, 
       return page.evaluate(async (from) => (await fetch(from)).text(), address!)
     }
     expect(await out('As CSV')).toBe(csv)
-    expect(await out('As CGATS')).toContain('1 "A1 Ashquill" 80.0000 1.0000 2.0000')
+    expect(await out('As CGATS')).toContain(
+      '"A1" "Ashquill" "S" "deep" "56.7" "matt/satin" "yes" 80.0000 1.0000 2.0000',
+    )
   })
 })
 

@@ -1,10 +1,15 @@
-import { rmSync } from 'node:fs'
+import { rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
+import { PGlite } from '@electric-sql/pglite'
 import { ensureBrowser } from '../scripts/lib/browser.mjs'
 import { ensureBuild, root, seedDemo } from '../scripts/lib/prepare.mjs'
 
 /** The demo, recorded once a run; each worker gets a copy of it. */
 export const SEEDED = join(root, '.cache/seeded-demo')
+
+/** Where the demo's houses and rooms are: `[household, visit id, room, room id]` a room. */
+export const ADDRESSES = join(root, '.cache/seeded-addresses.json')
+export type Addresses = readonly (readonly [string, string, string | null, string | null])[]
 
 // Named by Playwright: one build and one seeded data directory for all workers.
 // eslint-disable-next-line no-restricted-syntax -- Playwright asks for a default export
@@ -13,4 +18,12 @@ export default async function globalSetup(): Promise<void> {
   await ensureBuild()
   rmSync(SEEDED, { recursive: true, force: true })
   await seedDemo(SEEDED)
+  const store = await PGlite.create(join(SEEDED, 'postgres'))
+  const { rows } = await store.query<Addresses[number]>(
+    `select v.household, v.id, r.name, r.id from visit v left join room r on r.visit_id = v.id`,
+    [],
+    { rowMode: 'array' },
+  )
+  await store.close()
+  writeFileSync(ADDRESSES, JSON.stringify(rows))
 }

@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright'
 import { expect, type Page } from '@playwright/test'
-import { demoVisit, open, roomOf, test } from './app'
+import { demoVisit, open, demoRoom, test } from './app'
 
 async function addKeeper(page: Page, name: string): Promise<void> {
   await page.getByRole('button', { name: 'Add what stays' }).click()
@@ -24,7 +24,7 @@ test('a colour reader warns until it is calibrated, averages three readings, and
   page,
   ownApp: app,
 }) => {
-  const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
+  const snug = demoRoom(demoVisit(app), 'Basement snug')
   await open(page, `${snug}/keepers?light=lamps`)
   await addKeeper(page, 'Glazed tile')
   await page.getByRole('button', { name: 'A colour reader' }).click()
@@ -74,11 +74,11 @@ test('matched by eye with a stated shift, it is kept as said and moves that way'
   page,
   ownApp: app,
 }) => {
-  const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
+  const snug = demoRoom(demoVisit(app), 'Basement snug')
   await open(page, `${snug}/keepers?light=lamps`)
   await addKeeper(page, 'Old chest')
   await page.getByLabel('Its colour by').selectOption('By eye, beside a deck colour')
-  await page.getByLabel('Code or name in the deck').fill('H111-4')
+  await page.getByLabel('Code or name in a deck').fill('H111-4')
   await page.getByRole('button', { name: /^H111-4/ }).click()
   const meaning = page.getByTestId('meaning')
   const lrv = async (): Promise<number> =>
@@ -91,15 +91,17 @@ test('matched by eye with a stated shift, it is kept as said and moves that way'
   await page.getByRole('button', { name: 'Keep it' }).click()
   await page.reload()
   const line = page.getByRole('listitem').filter({ hasText: 'Old chest' })
-  await expect(line).toContainText(/by eye clearly darker, a little greener than H111-4/)
+  await expect(line).toContainText(
+    /by eye clearly darker, a little greener than Lornmere, Tarrowby Paintworks, House Fan, H111-4/,
+  )
 })
 
 test('a finish that runs on into another room is entered once and judged in both', async ({
   page,
   ownApp: app,
 }) => {
-  const visit = await demoVisit(page, app)
-  const snug = await roomOf(page, visit, 'Basement snug')
+  const visit = demoVisit(app)
+  const snug = demoRoom(visit, 'Basement snug')
   await open(page, `${snug}/keepers?light=lamps`)
   await addKeeper(page, 'Quarry tiles')
   await page.getByText('How much of it, how dear, how rough, where').click()
@@ -109,7 +111,7 @@ test('a finish that runs on into another room is entered once and judged in both
   await page.getByLabel('b*').fill('17')
   await page.getByRole('button', { name: 'Keep it' }).click()
   await expect(page.getByText('also in South bedroom')).toBeVisible()
-  const bedroom = await roomOf(page, visit, 'South bedroom')
+  const bedroom = demoRoom(visit, 'South bedroom')
   await open(page, `${bedroom}/keepers`)
   await expect(page.getByRole('heading', { name: 'Quarry tiles' })).toBeVisible()
   await expect(page.getByText('also in Basement snug')).toBeVisible()
@@ -119,7 +121,7 @@ test('a finish that runs on into another room is entered once and judged in both
 })
 
 test('a trim marked as leaving vanishes from all that is judged', async ({ page, ownApp: app }) => {
-  const front = await roomOf(page, await demoVisit(page, app), 'Front room')
+  const front = demoRoom(demoVisit(app), 'Front room')
   await open(page, `${front}/keepers?light=room&at=12:00&sky=clear`)
   const rose = page.getByRole('region', { name: 'Undertone rose' })
   const trim = page.getByRole('listitem').filter({ hasText: 'Cream picture rail' })
@@ -139,7 +141,7 @@ test('every mark of the undertone rose is reached by keyboard and named, and mov
   page,
   app,
 }) => {
-  const kitchen = await roomOf(page, await demoVisit(page, app), 'Kitchen')
+  const kitchen = demoRoom(demoVisit(app), 'Kitchen')
   await open(page, `${kitchen}/keepers?light=room&at=12:00&sky=clear`)
   const marks = page.getByRole('region', { name: 'Undertone rose' }).getByRole('img')
   // Two keepers that stay, one of two colours, and six candidates.
@@ -170,14 +172,14 @@ test('readings go out as CGATS and CSV and come back in from the files, a bad on
   page,
   app,
 }) => {
-  const visit = await demoVisit(page, app)
+  const visit = demoVisit(app)
   const exported = async (as: string): Promise<string> =>
     (
       await page.request.get(`${app.url}/api/visits/${visit.split('/').at(-1)}/readings?as=${as}`)
     ).text()
   const [cgats, csv] = [await exported('cgats'), await exported('csv')]
   expect(cgats).toContain('"Stone counter, ground" 66.0')
-  const snug = await roomOf(page, visit, 'Basement snug')
+  const snug = demoRoom(visit, 'Basement snug')
   await open(page, `${snug}/keepers`)
   await addKeeper(page, 'From a file')
   await page.getByRole('button', { name: 'A file' }).click()
@@ -202,7 +204,7 @@ test('a file that does not say what its numbers are for is asked, and what it sa
   page,
   app,
 }) => {
-  const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
+  const snug = demoRoom(demoVisit(app), 'Basement snug')
   await open(page, `${snug}/keepers`)
   await addKeeper(page, 'From a device')
   await page.getByRole('button', { name: 'A file' }).click()

@@ -1,12 +1,12 @@
 import { expect } from '@playwright/test'
-import { demoVisit, hexOf, open, rgbOf, roomOf, test } from './app'
+import { demoVisit, hexOf, open, rgbOf, demoRoom, test } from './app'
 
 test('from a painted chest that leads two schemes stand side by side, are taken up and judged wall by wall', async ({
   page,
   ownApp: app,
 }) => {
-  const visit = await demoVisit(page, app)
-  const bedroom = await roomOf(page, visit, 'South bedroom')
+  const visit = demoVisit(app)
+  const bedroom = demoRoom(visit, 'South bedroom')
   await open(page, `${bedroom}/lead?light=room&at=10:00&sky=clear`)
   // A piece of several colours inspires; nothing had to be chosen for it to be proposed.
   await expect(page.getByRole('button', { name: 'Painted chest' })).toHaveAttribute(
@@ -41,8 +41,8 @@ test('another piece can lead, is remembered, and the schemes follow the light', 
   page,
   ownApp: app,
 }) => {
-  const visit = await demoVisit(page, app)
-  const kitchen = await roomOf(page, visit, 'Kitchen')
+  const visit = demoVisit(app)
+  const kitchen = demoRoom(visit, 'Kitchen')
   await open(page, `${kitchen}/lead?light=room&at=12:00&sky=clear`)
   // Nothing there inspires: the dearest finish is proposed.
   await expect(page.getByRole('button', { name: 'Oak floor' })).toHaveAttribute(

@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test'
-import { demoVisit, hexOf, open, pressKeyOn, rgbOf, roomOf, tabTo, test, typeInto } from './app'
+import { demoVisit, hexOf, open, pressKeyOn, rgbOf, demoRoom, tabTo, test, typeInto } from './app'
 
 const bar = (page: Page) => page.getByRole('region', { name: 'Light', exact: true })
 const cctOf = async (page: Page): Promise<number> =>
@@ -25,7 +25,7 @@ test('a north and a west room set up by keyboard in a few inputs: the west warms
   app,
 }) => {
   test.setTimeout(120_000)
-  const visit = await demoVisit(page, app, 'Dr Abelard and sons')
+  const visit = demoVisit(app, 'Dr Abelard and sons')
   const north = await setUpRoom(page, visit, 'North by hand', 'N')
   const west = await setUpRoom(page, visit, 'West by hand', '270')
   const seen: Record<string, { cctK: number; warmth: number }[]> = { north: [], west: [] }
@@ -52,7 +52,7 @@ test('the bar is dragged by keys and by hand: swatches follow, the moment lands 
   page,
   app,
 }) => {
-  const kitchen = await roomOf(page, await demoVisit(page, app), 'Kitchen')
+  const kitchen = demoRoom(demoVisit(app), 'Kitchen')
   await open(page, `${kitchen}/bench?light=room&at=12:00&sky=clear&lamps=off`)
   const swatch = page.getByTestId('candidate-swatch').getByRole('img')
   const before = await hexOf(swatch)
@@ -81,7 +81,7 @@ test('times are the place’s own, also when the browser sits in another zone', 
   const seen: string[] = []
   for (const timezoneId of ['Europe/London', 'Pacific/Auckland']) {
     const page = await browser.newPage({ timezoneId, viewport: { width: 1280, height: 800 } })
-    const room = await roomOf(page, await demoVisit(page, app, 'Pell and Ibbotrey'), 'Living room')
+    const room = demoRoom(demoVisit(app, 'Pell and Ibbotrey'), 'Living room')
     await open(page, `${room}/light?light=room&at=13:00&sky=clear`)
     await expect(bar(page)).toContainText('13:00')
     seen.push(
@@ -96,7 +96,7 @@ test('summer and winter are one tap apart, a date that does not exist is refused
   page,
   app,
 }) => {
-  const room = await roomOf(page, await demoVisit(page, app), 'South bedroom')
+  const room = demoRoom(demoVisit(app), 'South bedroom')
   await open(page, `${room}/light?light=room&at=12:00&sky=clear`)
   const words = page.getByRole('region', { name: 'The day in words' })
   await page.getByRole('radio', { name: '21 June' }).click()
@@ -115,7 +115,7 @@ test('the model is pinned to a meter reading; one that disagrees is asked about 
   page,
   app,
 }) => {
-  const room = await roomOf(page, await demoVisit(page, app), 'Landing study')
+  const room = demoRoom(demoVisit(app), 'Landing study')
   await open(page, `${room}/light?light=room&at=12:00&sky=clear&lamps=off`)
   const meter = page.getByRole('region', { name: 'Meter' })
   const lux = Number(await bar(page).getAttribute('data-lux'))
@@ -134,7 +134,7 @@ test('the model is pinned to a meter reading; one that disagrees is asked about 
 })
 
 test('the simulated meter warms up, then reads', async ({ page, app }) => {
-  const room = await roomOf(page, await demoVisit(page, app), 'Landing study')
+  const room = demoRoom(demoVisit(app), 'Landing study')
   await open(page, `${room}/light?light=room&at=12:00&sky=clear`)
   const meter = page.getByRole('region', { name: 'Meter' })
   await meter.getByRole('button', { name: 'Read it' }).click()
@@ -146,7 +146,7 @@ test('the simulated meter warms up, then reads', async ({ page, app }) => {
 })
 
 test('rooms are put in order, copied, taken out and put back', async ({ page, app }) => {
-  const visit = await demoVisit(page, app, 'Pell and Ibbotrey')
+  const visit = demoVisit(app, 'Pell and Ibbotrey')
   await open(page, `${visit}/brief`)
   const list = page.getByRole('region', { name: 'Rooms of the visit' })
   const names = list.getByRole('listitem')
@@ -172,7 +172,7 @@ test('a house turned from the compass has its walls turned, and a window its pla
   page,
   app,
 }) => {
-  const visit = await demoVisit(page, app, 'Mrs Quillan')
+  const visit = demoVisit(app, 'Mrs Quillan')
   await open(page, `${visit}/rooms/new`)
   await page.getByLabel('Name of the room').fill('Turned parlour')
   await page.getByLabel('North wall faces').fill('60')
@@ -197,14 +197,14 @@ test('a ceiling of 0, a lamp of −100 lumens and an hour the clocks skip are re
   page,
   app,
 }) => {
-  const visit = await demoVisit(page, app, 'Mrs Quillan')
+  const visit = demoVisit(app, 'Mrs Quillan')
   await open(page, `${visit}/rooms/new`)
   await page.getByLabel('Name of the room').fill('Nowhere')
   await page.getByLabel('Ceiling height').fill('0')
   await page.getByRole('button', { name: 'Add the room' }).click()
   await expect(page.getByText('Expected 1.5 m to 15 m, got “0”.')).toBeVisible()
   await expect(page.getByLabel('Name of the room')).toHaveValue('Nowhere')
-  const hall = await roomOf(page, visit, 'Hall')
+  const hall = demoRoom(visit, 'Hall')
   await open(page, `${hall}/light`)
   await page.getByLabel('Light together').fill('-100')
   await page.getByRole('button', { name: 'Add the lamps' }).click()
@@ -219,7 +219,7 @@ test('a ceiling of 0, a lamp of −100 lumens and an hour the clocks skip are re
 })
 
 test('the day plan comes as a calendar file in the order shown', async ({ page, app }) => {
-  const visit = await demoVisit(page, app)
+  const visit = demoVisit(app)
   await open(page, `${visit}/plan?sky=clear`)
   const stops = page
     .getByRole('main')
@@ -236,7 +236,7 @@ test('the day plan comes as a calendar file in the order shown', async ({ page, 
 })
 
 test('the room is drawn with the sun’s patch when the sun is in', async ({ page, app }) => {
-  const kitchen = await roomOf(page, await demoVisit(page, app), 'Kitchen')
+  const kitchen = demoRoom(demoVisit(app), 'Kitchen')
   await open(page, `${kitchen}/light?light=room&at=17:30&sky=clear`)
   await expect(page.getByTestId('sun-patch')).toHaveCount(1)
   await open(page, `${kitchen}/light?light=room&at=10:00&sky=clear`)

@@ -6,7 +6,7 @@ import sharp from 'sharp'
 import { ciede2000 } from '../src/core/colour/ciede2000'
 import type { Lab } from '../src/core/colour/lab'
 import type { TestLightName } from '../src/core/photo/test-cameras.fixture'
-import { demoVisit, open, roomOf, tabTo, test } from './app'
+import { demoVisit, open, demoRoom, tabTo, test } from './app'
 import { CARD_AT, photograph, pngHeader, TRUTH } from './photographs'
 
 /** Opens the keepers of a room in a light, a fresh keeper, and the photo reader. */
@@ -87,7 +87,7 @@ const SHOTS: readonly (readonly [
 
 for (const [name, light, fixedTo, say, words] of SHOTS)
   test(`twelve finishes photographed ${name} come back`, async ({ page, app }) => {
-    const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
+    const snug = demoRoom(demoVisit(app), 'Basement snug')
     const input = await openPhotoReader(page, snug, 'light=lamps')
     await input.setInputFiles({
       name: 'finishes.png',
@@ -118,7 +118,7 @@ test('a lamp that was on by what is said to be daylight is said, not read as day
   page,
   app,
 }) => {
-  const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
+  const snug = demoRoom(demoVisit(app), 'Basement snug')
   const input = await openPhotoReader(page, snug, 'light=lamps')
   await input.setInputFiles({
     name: 'lamp.png',
@@ -139,7 +139,7 @@ test('with a white card alone lightness is not told, and without one nothing is 
   page,
   app,
 }) => {
-  const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
+  const snug = demoRoom(demoVisit(app), 'Basement snug')
   const input = await openPhotoReader(page, snug, 'light=lamps')
   const buffer = await photograph('D65')
   await input.setInputFiles({ name: 'white.png', mimeType: 'image/png', buffer })
@@ -161,7 +161,7 @@ test('colours of a photo are dropped, merged and tapped for, and kept with the p
   ownApp: app,
 }) => {
   test.setTimeout(120_000)
-  const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
+  const snug = demoRoom(demoVisit(app), 'Basement snug')
   const input = await openPhotoReader(page, snug, 'light=lamps')
   const photo = await photograph('LED 2700 K, Ra 80', { exif: true, as: 'jpeg' })
   expect((await sharp(photo).metadata()).exif).toBeDefined()
@@ -214,7 +214,7 @@ test('what is no photo, is cut short, or says it is huge is refused in words, an
   page,
   app,
 }) => {
-  const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
+  const snug = demoRoom(demoVisit(app), 'Basement snug')
   const input = await openPhotoReader(page, snug, 'light=lamps')
   const jpeg = await photograph('filament', { as: 'jpeg' })
   for (const [name, mimeType, buffer, words] of [
@@ -231,7 +231,7 @@ test('what is no photo, is cut short, or says it is huge is refused in words, an
 })
 
 test('a card in shade and clipped whites are warned of', async ({ page, app }) => {
-  const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
+  const snug = demoRoom(demoVisit(app), 'Basement snug')
   const input = await openPhotoReader(page, snug, 'light=lamps')
   // The card dimmed to a third, and a strip of the photo burnt out.
   const shade = {
@@ -257,7 +257,7 @@ test('a card in shade and clipped whites are warned of', async ({ page, app }) =
 })
 
 test('finding the colours can be stopped, and begun again', async ({ page, app }) => {
-  const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
+  const snug = demoRoom(demoVisit(app), 'Basement snug')
   const input = await openPhotoReader(page, snug, 'light=lamps')
   await input.setInputFiles({
     name: 'slow.png',

@@ -1,5 +1,5 @@
 import { expect, type APIRequestContext, type Page, type Request } from '@playwright/test'
-import { demoVisit, open, roomOf, test } from './app'
+import { demoVisit, open, demoRoom, test } from './app'
 
 const looksList = (page: Page) => page.getByRole('region', { name: 'Your looks' })
 const outcome = (page: Page) => page.getByRole('status', { name: 'What came of it' })
@@ -38,8 +38,8 @@ test('a verdict given on 21 December under the lamps at the sink reads so on ben
 }) => {
   // The tablet’s own clock: an evening before Christmas, 19:10 in the house.
   await page.clock.install({ time: new Date('2026-12-21T19:10:00Z') })
-  const visit = await demoVisit(page, app)
-  const kitchen = await roomOf(page, visit, 'Kitchen')
+  const visit = demoVisit(app)
+  const kitchen = demoRoom(visit, 'Kitchen')
   const before = (await changesOf(request, visit)).length
   await open(page, `${kitchen}/bench?light=room&lamps=on`)
   const pair = await page.getByTestId('place').textContent()
@@ -88,7 +88,7 @@ test('a verdict given on 21 December under the lamps at the sink reads so on ben
     .getByRole('navigation', { name: 'Steps' })
     .getByRole('link', { name: /^House grid/ })
     .click()
-  await expect(page.getByText('in the light of 21 December 2026')).toBeVisible()
+  await expect(page.getByText('in the light of 21 December 2026', { exact: true })).toBeVisible()
   const cell = page.getByRole('link', { name: new RegExp(`^${candidate} at .* in Kitchen: no$`) })
   await expect(cell).toContainText(words.replace('21 December 2026, ', ''))
   await open(page, `${kitchen}/sheet`)
@@ -102,7 +102,7 @@ test('a look on the screen is marked so everywhere and closes no gap; one at ano
   page,
   ownApp: app,
 }) => {
-  const study = await roomOf(page, await demoVisit(page, app), 'Landing study')
+  const study = demoRoom(demoVisit(app), 'Landing study')
   await open(page, `${study}/bench`)
   const bench = page
     .getByRole('navigation', { name: 'Steps' })
@@ -140,7 +140,7 @@ test('by day a sample is not seen under the lamps alone, after dark it is', asyn
   page,
   app,
 }) => {
-  const kitchen = await roomOf(page, await demoVisit(page, app), 'Kitchen')
+  const kitchen = demoRoom(demoVisit(app), 'Kitchen')
   for (const [time, isSeen] of [
     ['2026-12-21T11:00:00Z', false],
     ['2026-12-21T19:10:00Z', true],
@@ -160,8 +160,8 @@ test('the server is killed between commit and answer: the key pressed again is t
   ownApp: app,
   request,
 }) => {
-  const visit = await demoVisit(page, app)
-  await open(page, `${await roomOf(page, visit, 'Basement snug')}/bench`)
+  const visit = demoVisit(app)
+  await open(page, `${demoRoom(visit, 'Basement snug')}/bench`)
   const before = rowsOfLooks(await changesOf(request, visit)).length
   await page.route(
     '**/api/commands',
@@ -204,7 +204,7 @@ test('a verdict is one request of less than 2 kB back, and no page is rendered f
   page,
   ownApp: app,
 }) => {
-  const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
+  const snug = demoRoom(demoVisit(app), 'Basement snug')
   await open(page, `${snug}/bench`)
   await page.waitForLoadState('networkidle')
   const requests: string[] = []
@@ -223,8 +223,8 @@ test('a verdict is one request of less than 2 kB back, and no page is rendered f
 })
 
 test('keys held down give one verdict', async ({ page, ownApp: app, request }) => {
-  const visit = await demoVisit(page, app)
-  await open(page, `${await roomOf(page, visit, 'Basement snug')}/bench`)
+  const visit = demoVisit(app)
+  await open(page, `${demoRoom(visit, 'Basement snug')}/bench`)
   const before = rowsOfLooks(await changesOf(request, visit)).length
   await page.keyboard.press('w')
   await page.keyboard.down('Enter')
@@ -235,7 +235,7 @@ test('keys held down give one verdict', async ({ page, ownApp: app, request }) =
 })
 
 test('a look taken back by the key counts no more at once', async ({ page, ownApp: app }) => {
-  await open(page, `${await roomOf(page, await demoVisit(page, app), 'Kitchen')}/bench`)
+  await open(page, `${demoRoom(demoVisit(app), 'Kitchen')}/bench`)
   const bench = page
     .getByRole('navigation', { name: 'Steps' })
     .getByRole('link', { name: /^Bench/ })
@@ -256,8 +256,8 @@ test('one key takes the last change back on any page; the list takes back any th
   page,
   ownApp: app,
 }) => {
-  const visit = await demoVisit(page, app)
-  const kitchen = await roomOf(page, visit, 'Kitchen')
+  const visit = demoVisit(app)
+  const kitchen = demoRoom(visit, 'Kitchen')
   await open(page, `${kitchen}/light`)
   await page.getByRole('button', { name: 'Add the lamps' }).click()
   const lamps = page.getByRole('region', { name: 'Lamps' }).getByRole('listitem')
@@ -295,8 +295,8 @@ test('a candidate is proposed for a room, ruled out there or for the house, and 
   page,
   ownApp: app,
 }) => {
-  const visit = await demoVisit(page, app)
-  const snug = await roomOf(page, visit, 'Basement snug')
+  const visit = demoVisit(app)
+  const snug = demoRoom(visit, 'Basement snug')
   const cell = (candidate: string) =>
     page.getByRole('link', { name: new RegExp(`^${candidate} at .* in Basement snug`) })
   await open(page, `${visit}/grid`)
@@ -336,7 +336,7 @@ test('the light keeps its day: typed, it survives a reload and goes along; colou
   page,
   app,
 }) => {
-  const kitchen = await roomOf(page, await demoVisit(page, app), 'Kitchen')
+  const kitchen = demoRoom(demoVisit(app), 'Kitchen')
   await open(page, `${kitchen}/light`)
   await page.getByLabel('or on').fill('2026-12-21')
   await page.getByRole('button', { name: 'Show' }).click()
@@ -364,7 +364,7 @@ test('two browsers at one visit: what one keeps the other shows when it is looke
   browser,
   ownApp: app,
 }) => {
-  const snug = await roomOf(page, await demoVisit(page, app), 'Basement snug')
+  const snug = demoRoom(demoVisit(app), 'Basement snug')
   await open(page, `${snug}/bench`)
   const other = await (await browser.newContext()).newPage()
   await open(other, `${snug}/bench`)
@@ -383,7 +383,7 @@ test('two browsers at one visit: what one keeps the other shows when it is looke
 })
 
 test('a visit is taken out of the list and put back', async ({ page, ownApp: app }) => {
-  await open(page, `${await demoVisit(page, app, 'Mrs Quillan')}/brief`)
+  await open(page, `${demoVisit(app, 'Mrs Quillan')}/brief`)
   await page.getByRole('button', { name: 'Take the visit out' }).click()
   await expect(page.getByText('The visit is out of the list')).toBeVisible()
   await expect(page.getByRole('link', { name: /Mrs Quillan/ })).toHaveCount(0)

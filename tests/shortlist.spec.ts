@@ -6,7 +6,7 @@ import type { Reflectance } from '../src/core/colour/spectrum'
 import { labD65, reflectanceOfReading } from '../src/core/paint/reading'
 import { atStrength } from '../src/core/paint/strength'
 import { SHIPPED_DECK, shippedColours } from '../src/formats/shipped-deck'
-import { demoVisit, open, roomOf, test, type App } from './app'
+import { demoVisit, open, demoRoom, test, type App } from './app'
 import { freshId, make } from './make'
 
 const surface = (lab: Lab): Reflectance => reflectanceOfReading({ kind: 'lab', lab })
@@ -131,10 +131,10 @@ test('over the demo’s rooms every line is its own, and agrees with the table b
   page,
   app,
 }) => {
-  const visit = await demoVisit(page, app)
+  const visit = demoVisit(app)
   const gives = new Set<string>()
   for (const name of ['Front room', 'Kitchen', 'Basement snug', 'South bedroom', 'Landing study']) {
-    const at = await roomOf(page, visit, name)
+    const at = demoRoom(visit, name)
     await open(page, `${at}/shortlist`)
     const lines = await laidOut(page, 10)
     for (const { text } of lines)
@@ -156,7 +156,7 @@ test('over the demo’s rooms every line is its own, and agrees with the table b
 })
 
 test('another school of a house rule changes the order, and says so', async ({ page, app }) => {
-  const front = await roomOf(page, await demoVisit(page, app), 'Front room')
+  const front = demoRoom(demoVisit(app), 'Front room')
   await open(page, `${front}/shortlist`)
   const before = (await laidOut(page, 10)).map(({ text }) => text)
   await page.getByText('By the house rules').click()
@@ -170,7 +170,7 @@ test('another school of a house rule changes the order, and says so', async ({ p
 })
 
 test('what the bar shows relights the swatches and ranks nothing anew', async ({ page, app }) => {
-  const kitchen = await roomOf(page, await demoVisit(page, app), 'Kitchen')
+  const kitchen = demoRoom(demoVisit(app), 'Kitchen')
   await open(page, `${kitchen}/shortlist?light=room&at=12:00&sky=clear&lamps=off`)
   const before = (await laidOut(page, 10)).map(({ text }) => text)
   const swatch = page.getByRole('region', { name: 'First ten' }).locator('[data-hex]').first()
@@ -186,7 +186,7 @@ test('by keyboard to three proposals; a lean out of a room; a comparator laid ov
 }) => {
   test.setTimeout(120_000)
   await test.step('by keyboard alone, from opening the room to three proposals', async () => {
-    const kitchen = await roomOf(page, await demoVisit(page, app), 'Landing study')
+    const kitchen = demoRoom(demoVisit(app), 'Landing study')
     await open(page, `${kitchen}/shortlist`)
     await laidOut(page, 10)
     const proposed = page.getByRole('tab', { name: /^Proposed/ })
@@ -202,7 +202,7 @@ test('by keyboard to three proposals; a lean out of a room; a comparator laid ov
     )
   })
   await test.step('none of a lean takes it out of the room at once, is counted, kept, and taken back', async () => {
-    const kitchen = await roomOf(page, await demoVisit(page, app), 'Kitchen')
+    const kitchen = demoRoom(demoVisit(app), 'Kitchen')
     await open(page, `${kitchen}/shortlist`)
     const [first] = await laidOut(page, 10)
     await page.keyboard.press('ArrowDown')
@@ -219,7 +219,7 @@ test('by keyboard to three proposals; a lean out of a room; a comparator laid ov
     await expect(page.getByRole('region', { name: 'First ten' })).toContainText(first!.code)
   })
   await test.step('a comparator is laid over, the eye is asked first, and what it sees is kept', async () => {
-    const kitchen = await roomOf(page, await demoVisit(page, app), 'Landing study')
+    const kitchen = demoRoom(demoVisit(app), 'Landing study')
     await open(page, `${kitchen}/shortlist`)
     await laidOut(page, 10)
     await page.keyboard.press('ArrowDown')

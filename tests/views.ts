@@ -1,11 +1,11 @@
 import type { Page } from '@playwright/test'
-import { demoVisit, roomOf, type App } from './app'
+import { demoVisit, demoRoom, type App } from './app'
 
 /** Every view of the application, by address, on the demo's data. */
 export async function everyView(page: Page, app: App): Promise<string[]> {
-  const visit = await demoVisit(page, app)
-  const kitchen = await roomOf(page, visit, 'Kitchen')
-  const empty = await demoVisit(page, app, 'Pell and Ibbotrey')
+  const visit = demoVisit(app)
+  const kitchen = demoRoom(visit, 'Kitchen')
+  const empty = demoVisit(app, 'Pell and Ibbotrey')
   return [
     app.url,
     `${app.url}/decks`,

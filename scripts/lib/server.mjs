@@ -53,7 +53,8 @@ export async function startServer({ port, dataDir }) {
   )
   const url = `http://127.0.0.1:${port}`
   while (running) {
-    const answer = await fetch(url).catch(() => null)
+    // Answered once the data is open, and without a page being made.
+    const answer = await fetch(`${url}/api/deck-colours`).catch(() => null)
     // Another server on this port would answer too: ours must still be up a moment later.
     if (answer?.ok && running && printed.includes('Ready'))
       return { child, url, ended, printed: () => printed }
