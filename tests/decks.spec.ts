@@ -222,6 +222,40 @@ test('a deck on its way is sent once however often its key is pressed, can be st
   await expect(page.getByRole('listitem').filter({ hasText: 'Slow' })).toHaveCount(0)
 })
 
+const SENT_COLOUR = {
+  ...{ code: 'A', name: 'Q', strip: 'S', base: 'white', printedLrvPercent: null },
+  ...{ sheens: null, mayBeRefused: false, reading: { kind: 'srgb', hex: '#405060' } },
+}
+
+test('a page that is closed while its deck is on its way leaves nothing on its way', async ({
+  page,
+  app,
+  consoleMay,
+}) => {
+  consoleMay.push(/net::ERR_|status of 409|Failed to fetch/)
+  await open(page, `${app.url}/decks`)
+  await page.route(/api\/decks\/import\/[^/]+$/, (route) =>
+    route.request().method() === 'DELETE' ? route.continue() : undefined,
+  )
+  await named(page, 'Left')
+  await choose(page, 'deck.csv', 'code,name,hex\nZ1,Other,#405060\n')
+  const began = page.waitForRequest(/api\/decks\/import$/)
+  await take(page).click()
+  const { deckId } = (await began).postDataJSON() as { deckId: string }
+  await expect(page.getByRole('progressbar', { name: 'Taking the deck in' })).toBeVisible()
+  await open(page, `${app.url}/settings`)
+  await page.unrouteAll({ behavior: 'ignoreErrors' })
+  // A deck that is on its way takes colours; what was left is told that it is not.
+  await expect
+    .poll(() =>
+      page.evaluate(
+        async ([to, body]) => (await fetch(to!, { method: 'POST', body: body! })).status,
+        [`/api/decks/import/${deckId}`, JSON.stringify({ colours: [SENT_COLOUR] })],
+      ),
+    )
+    .toBe(409)
+})
+
 test('what the page does not send the server refuses: colours that are none, decks that are not on their way', async ({
   page,
   app,
@@ -238,12 +272,8 @@ test('what the page does not send the server refuses: colours that are none, dec
       [address, body] as const,
     )
   const deckId = crypto.randomUUID()
-  const colour = {
-    ...{ code: 'A', name: 'Q', strip: 'S', base: 'white', printedLrvPercent: null },
-    ...{ sheens: null, mayBeRefused: false, reading: { kind: 'srgb', hex: '#405060' } },
-  }
-  expect((await post(`/api/decks/import/${deckId}`, { colours: [colour] }))[0]).toBe(409)
-  const impossible = { ...colour, reading: { kind: 'lab', lab: [90, 90, 90] } }
+  expect((await post(`/api/decks/import/${deckId}`, { colours: [SENT_COLOUR] }))[0]).toBe(409)
+  const impossible = { ...SENT_COLOUR, reading: { kind: 'lab', lab: [90, 90, 90] } }
   expect(await post(`/api/decks/import/${deckId}`, { colours: [impossible] })).toEqual([
     422,
     { ok: false, message: expect.stringMatching(/too strong for its lightness/) },

@@ -46,32 +46,45 @@ export async function uploadDeck(
   signal: AbortSignal,
 ): Promise<UploadAnswer> {
   const deckId = newId()
+  const discard = (): Promise<unknown> =>
+    fetch(`/api/decks/import/${deckId}`, { method: 'DELETE', keepalive: true }).catch(() => null)
   const giveUp = async (answer: UploadAnswer): Promise<UploadAnswer> => {
-    await fetch(`/api/decks/import/${deckId}`, { method: 'DELETE' }).catch(() => null)
+    await discard()
     return signal.aborted ? STOPPED : answer
   }
-  const begun = await post('/api/decks/import', { deckId, ...head }, signal)
-  if (!begun.ok) return signal.aborted ? giveUp(begun) : begun
-  for (let from = 0; from < count; from += AT_A_TIME) {
-    onProgress(from / count)
-    const colours = (await file.colours(from, AT_A_TIME)).map((colour) => ({
-      code: colour.code,
-      name: colour.name,
-      strip: colour.strip,
-      base: colour.base,
-      reading: colour.reading,
-      printedLrvPercent: colour.printedLrvPercent,
-      sheens: colour.sheens,
-      mayBeRefused: colour.mayBeRefused,
-    }))
-    const added = await post(`/api/decks/import/${deckId}`, { colours }, signal)
-    if (!added.ok) return giveUp(added)
+  // A page that is closed sends no more: what it sent makes way.
+  const closed = new AbortController()
+  addEventListener('pagehide', () => void discard(), { signal: closed.signal })
+  try {
+    return await sendAll()
+  } finally {
+    closed.abort()
   }
-  const opened: Answer = await send('open-deck', {
-    deckId,
-    maker: head.maker.trim(),
-    name: head.name.trim(),
-    colours: count,
-  })
-  return opened.ok ? { ok: true } : giveUp(opened)
+
+  async function sendAll(): Promise<UploadAnswer> {
+    const begun = await post('/api/decks/import', { deckId, ...head }, signal)
+    if (!begun.ok) return signal.aborted ? giveUp(begun) : begun
+    for (let from = 0; from < count; from += AT_A_TIME) {
+      onProgress(from / count)
+      const colours = (await file.colours(from, AT_A_TIME)).map((colour) => ({
+        code: colour.code,
+        name: colour.name,
+        strip: colour.strip,
+        base: colour.base,
+        reading: colour.reading,
+        printedLrvPercent: colour.printedLrvPercent,
+        sheens: colour.sheens,
+        mayBeRefused: colour.mayBeRefused,
+      }))
+      const added = await post(`/api/decks/import/${deckId}`, { colours }, signal)
+      if (!added.ok) return giveUp(added)
+    }
+    const opened: Answer = await send('open-deck', {
+      deckId,
+      maker: head.maker.trim(),
+      name: head.name.trim(),
+      colours: count,
+    })
+    return opened.ok ? { ok: true } : giveUp(opened)
+  }
 }
