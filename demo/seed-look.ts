@@ -109,6 +109,7 @@ function pairOf({ visit, deck }: Visited, room: DemoRoom, look: DemoLook): Bench
     },
     keeper: {
       id: '',
+      settles: true,
       name: keeper.name,
       state: keeper.state,
       varies: keeper.varies ?? false,

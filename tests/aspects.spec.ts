@@ -78,12 +78,11 @@ test('a verdict can be undone and stays on record, struck out', async ({ page, o
   const snug = demoRoom(demoVisit(app), 'Basement snug')
   await open(page, `${snug}/bench`)
   await page.getByRole('button', { name: /^unsure/ }).click()
-  await page.getByRole('button', { name: /^dark/ }).click()
-  await page.getByRole('button', { name: /^Keep/ }).click()
-  const looks = page.getByRole('region', { name: 'Your looks' })
-  await expect(looks).toContainText('unsure: too dark')
-  await looks.getByRole('button', { name: 'Undo' }).click()
-  await expect(looks.locator('.line-through', { hasText: 'unsure: too dark' })).toBeVisible()
+  const last = page.getByRole('region', { name: 'Last look' })
+  await last.getByRole('button', { name: /^dark/ }).click()
+  await expect(last).toContainText('unsure: too dark')
+  await last.getByRole('button', { name: 'Undo' }).click()
+  await expect(last.locator('.line-through', { hasText: 'unsure: too dark' })).toBeVisible()
 })
 
 test('what fails says what to fetch next', async ({ page, app }) => {

@@ -128,7 +128,6 @@ async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void>
       await hand.key(page.getByRole('radio', { name: held }), 'h')
     await expect(page.getByRole('radio', { name: 'Board' })).toBeChecked()
     await hand.key(button('Works W'), 'w')
-    await hand.key(button('Keep Enter'), 'Enter')
     await expect(page.getByRole('status', { name: 'What came of it' })).toContainText('Kept.')
     await goTo('House grid', 'grid')
     await expect(page.locator('[data-verdict=works]')).toHaveCount(1)

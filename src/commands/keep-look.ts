@@ -4,7 +4,7 @@ import { SKIES } from '../core/light/sky'
 import { PLANES, SPOT_NAMES } from '../core/light/spot'
 import { JUDGEMENTS } from '../core/pairing/chance'
 import { SHEENS } from '../core/paint/sheen'
-import { CLIENT_SAYS, HELD, LEANS } from '../core/record/look'
+import { CLIENT_SAID, HELD, LEANS } from '../core/record/look'
 import { againstSaid, lookSaid } from '../core/record/look-words'
 import { REASONS, VERDICTS } from '../core/record/verdict'
 import { TRIM_KINDS } from '../core/scheme/trim'
@@ -70,7 +70,7 @@ export const keepLook = kind({
       reasons: z.array(z.enum(REASONS)).max(REASONS.length),
       lean: z.enum(LEANS).nullable(),
       note,
-      client: z.object({ says: z.enum(CLIENT_SAYS), words: note }).nullable(),
+      client: z.object({ says: z.enum(CLIENT_SAID), words: note }).nullable(),
       modelSeenBefore: z.boolean(),
       model: z
         .object({

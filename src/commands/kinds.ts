@@ -22,6 +22,7 @@ import { removeRoom } from './remove-room'
 import { removeVisit } from './remove-visit'
 import { ruleOut } from './rule-out'
 import { ruleOutLean } from './rule-out-lean'
+import { sayWhy } from './say-why'
 import { takeUp } from './take-up'
 import { undo } from './undo'
 
@@ -47,6 +48,7 @@ export const KINDS = {
   'rule-out-lean': ruleOutLean,
   'drop-candidate': dropCandidate,
   'keep-look': keepLook,
+  'say-why': sayWhy,
   'keep-reading': keepReading,
   'keep-photo': keepPhoto,
   'open-deck': openDeck,

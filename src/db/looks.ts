@@ -4,7 +4,7 @@ import { SKIES } from '../core/light/sky'
 import { PLANES, SPOT_NAMES } from '../core/light/spot'
 import { JUDGEMENTS } from '../core/pairing/chance'
 import { SHEENS } from '../core/paint/sheen'
-import { CLIENT_SAYS, HELD, LEANS, type Against, type Look, type Seen } from '../core/record/look'
+import { CLIENT_SAID, HELD, LEANS, type Against, type Look, type Seen } from '../core/record/look'
 import { REASONS, VERDICTS } from '../core/record/verdict'
 import { TRIM_KINDS } from '../core/scheme/trim'
 import { many, maybeOne, type Db } from './db'
@@ -41,7 +41,7 @@ const LookRow = z
     reasons: z.array(z.enum(REASONS)),
     lean: z.enum(LEANS).nullable(),
     note: z.string(),
-    clientSays: z.enum(CLIENT_SAYS).nullable(),
+    clientSays: z.enum(CLIENT_SAID).nullable(),
     clientWords: z.string(),
     by: z.string(),
     madeAt: z.string(),
@@ -295,4 +295,30 @@ export function insertLook(
       beside.paintId,
     ],
   )
+}
+
+/** What is said of a look beside its verdict; it takes the place of what was said before. */
+export type Sayings = Pick<Look, 'reasons' | 'lean' | 'note' | 'client'>
+
+/** @returns whether the visit has that look, and it stands */
+export async function saveSayings(
+  tx: Db,
+  visitId: string,
+  lookId: string,
+  { reasons, lean, note, client }: Sayings,
+): Promise<boolean> {
+  const changed = await tx.query(
+    `update look set reasons = $3::jsonb, lean = $4, note = $5, client_says = $6, client_words = $7
+     where id = $1 and visit_id = $2 and retracted_at is null and verdict is not null returning id`,
+    [
+      lookId,
+      visitId,
+      JSON.stringify(reasons),
+      lean,
+      note,
+      client?.says ?? null,
+      client?.words ?? '',
+    ],
+  )
+  return changed.length > 0
 }

@@ -8,7 +8,7 @@ import {
   type ReadingSource,
 } from '@/core/paint/reading'
 import { atStrength, ladderOf, whyNoLadder } from '@/core/paint/strength'
-import { isJudgedAgainst, mayInspire } from '@/core/pairing/keeper-kind'
+import { isFixed, isJudgedAgainst, mayInspire } from '@/core/pairing/keeper-kind'
 import type { StrengthRung } from '@/core/pairing/pair-reading'
 import { roleOf } from '@/core/pairing/role'
 import {
@@ -86,6 +86,7 @@ export function keeperFinish(keeper: Keeper, rules: HouseRules): BenchKeeper {
     id: keeper.id,
     name: keeper.name,
     state: keeper.state,
+    settles: keeper.state === 'staying' && isFixed(keeper.kind),
     role: roleOf(keeper.kind, rules, keeper.texture),
     varies: keeper.varies,
     colours: keeper.colours.map((colour) => ({

@@ -60,11 +60,14 @@ export const LEANS = [
 /** Which way it leans to the eye. */
 export type LeanWord = (typeof LEANS)[number]
 
-export const CLIENT_SAYS = ['yes', 'not sure', 'no'] as const
+/** What a client is heard to say first. */
+export const CLIENT_SAYS = ['lit up', 'fine', 'no'] as const
+/** The same with the words of records of before. */
+export const CLIENT_SAID = [...CLIENT_SAYS, 'yes', 'not sure'] as const
 
 /** The client's first response, apart from the consultant's verdict. */
 export interface ClientResponse {
-  readonly says: (typeof CLIENT_SAYS)[number]
+  readonly says: (typeof CLIENT_SAID)[number]
   readonly words: string
 }
 

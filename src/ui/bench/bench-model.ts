@@ -1,4 +1,3 @@
-import type { PayloadOf } from '@/commands/kinds'
 import type { PreparedLight } from '@/core/colour/appearance'
 import type { LightChoice, RoomDay } from '@/core/light/light-choice'
 import type { RoomLight } from '@/core/light/room-light'
@@ -6,14 +5,17 @@ import { MODEL_VERSION } from '@/core/model-version'
 import type { JudgedKeeper } from '@/core/pairing/judged-keeper'
 import { pairReading, type PairReading, type StrengthRung } from '@/core/pairing/pair-reading'
 import type { Sheen } from '@/core/paint/sheen'
-import type { Against, LookLight, ModelThen } from '@/core/record/look'
+import type { Against, CLIENT_SAYS, LookLight, ModelThen } from '@/core/record/look'
 import { FAULTS, MERITS, MORE_FAULTS, type Reason, type Verdict } from '@/core/record/verdict'
+import type { Round } from '@/core/round/round'
 import type { Lean } from '@/core/undertone/lean'
 import type { ShownLook } from '../record/visit-record'
 
 export interface BenchKeeper extends JudgedKeeper {
   readonly id: string
   readonly state: string
+  /** A no beside it settles a candidate for the room: a fixed finish that stays. */
+  readonly settles: boolean
 }
 
 export interface BenchCandidate extends StrengthRung {
@@ -41,13 +43,17 @@ export interface BenchPair {
   readonly candidate: ProposedCandidate
 }
 
-/** Every candidate past one finish, then past the next. */
-export function benchPairs(
+/** The pairs of a room's round, in its order. */
+export const pairsOf = (
+  { pairs }: Round,
   keepers: readonly BenchKeeper[],
   candidates: readonly ProposedCandidate[],
-): BenchPair[] {
-  return keepers.flatMap((keeper) => candidates.map((candidate) => ({ keeper, candidate })))
-}
+): BenchPair[] =>
+  pairs.flatMap(({ keeperId, candidateId }) => {
+    const keeper = keepers.find(({ id }) => id === keeperId)
+    const candidate = candidates.find(({ id }) => id === candidateId)
+    return keeper && candidate ? [{ keeper, candidate }] : []
+  })
 
 /** Looks at a pair: at the keeper as a whole or at a part of it. */
 export const looksAt = (
@@ -71,6 +77,12 @@ export const VERDICT_KEYS: Record<Verdict, string> = {
   'works-stronger': 's',
   unsure: 'u',
   no: 'n',
+}
+
+export const CLIENT_KEYS: Record<(typeof CLIENT_SAYS)[number], string> = {
+  'lit up': 'i',
+  fine: 'k',
+  no: 'x',
 }
 
 export const REASON_KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '0', '-', '='] as const
@@ -132,15 +144,6 @@ export function lookLight(
     place,
     metered: metered ? { lux: metered.lux, cctK: metered.cctK } : null,
   }
-}
-
-/** What is said with a verdict. */
-export interface Said {
-  readonly verdict: Verdict
-  readonly reasons: readonly Reason[]
-  readonly lean: PayloadOf<'keep-look'>['lean']
-  readonly note: string
-  readonly client: PayloadOf<'keep-look'>['client']
 }
 
 export const againstKeeper = ({ keeper }: BenchPair, part: string | null): Against => ({

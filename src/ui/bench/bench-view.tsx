@@ -6,18 +6,25 @@ import { MS_PER_MINUTE } from '@/core/light/day-clock'
 import { isLampsAlone } from '@/core/light/lamps-alone'
 import { RIBBON_STEP_MINUTES } from '@/core/light/ribbon'
 import { dateByClock } from '@/core/light/zone-clock'
+import type { LightSource } from '@/core/light/light-choice'
+import { isVerdict } from '@/core/record/look'
+import { againstSaid } from '@/core/record/look-words'
+import type { Verdict } from '@/core/record/verdict'
+import { lightThatMatters } from '@/core/round/light-that-matters'
+import { roundOf, type Round, type RoundManner } from '@/core/round/round'
+import { keyLights, type KeyLight } from '@/core/light/key-lights'
 import type { Lean } from '@/core/undertone/lean'
 import { lrvPercent } from '@/core/paint/lrv'
 import { useKeys, type KeyWords } from '../keys/use-keys'
 import { useLight, writeAddress } from '../light-bar/light-context'
 import { newId } from '../record/new-id'
 import { NO_ANSWER, retryNow, useOutbox } from '../record/send'
-import { useLooks, useVisitRecord, type ShownLook } from '../record/visit-record'
+import { useLooks, useVisitRecord, type Sayings, type ShownLook } from '../record/visit-record'
 import { GamutMark } from '../swatch/patch'
 import { useRelitColour, useSurfaceWords } from '../swatch/use-relit'
 import {
   againstKeeper,
-  benchPairs,
+  pairsOf,
   lookLight,
   looksAt,
   modelThen,
@@ -25,11 +32,11 @@ import {
   type BenchKeeper,
   type BenchPair,
   type ProposedCandidate,
-  type Said,
 } from './bench-model'
 import { LeanKey } from './lean-key'
 import { HeldKeys } from './held-keys'
 import { heldAs, nextHeld, ON_SCREEN, type HeldSample } from './held-sample'
+import { LastLook } from './last-look'
 import { Readings } from './readings'
 import { SwatchField, type Surround } from './swatch-field'
 import { VerdictKeys } from './verdict-keys'
@@ -49,21 +56,19 @@ const momentOf = (date: string, minute: number): string => `${date} ${Math.round
 /** One pair at a time, as large as the screen allows; the eye rules, then the model shows its reading. */
 export function BenchView(props: Props) {
   const { visitId, roomId, keepers, candidates, without, looks: known } = props
-  const pairs = useMemo(() => benchPairs(keepers, candidates), [keepers, candidates])
   const parameters = useSearchParams()
-  const [index, setIndex] = useState(() => indexFromAddress(pairs, parameters))
+  const [at, setAt] = useState<Place | null>(() => placeInAddress(parameters))
   const [surround, setSurround] = useState<Surround>('card')
   const [part, setPart] = useState<string | null>(null)
   const [message, setMessage] = useState('')
   // Pairs whose look has no answer yet.
   const [waitingFor, setWaitingFor] = useState<ReadonlySet<string>>(new Set())
   const { trouble } = useOutbox()
-  const { give, strike } = useVisitRecord()
+  // The look that was given here last: what is said next is said of it.
+  const [lastId, setLastId] = useState<string | null>(null)
+  const { give, strike, say } = useVisitRecord()
   const { choice, light, prepared, roomDay, zone, settle, showDay } = useLight()
-  const pair = pairs[Math.min(index, pairs.length - 1)]!
-  const pairLooks = looksAt(useLooks(known, roomId), pair)
-  const pairId = `${pair.keeper.id} ${pair.candidate.id}`
-  const busy = waitingFor.has(pairId)
+  const looks = useLooks(known, roomId)
 
   // A sample is seen in the light that is here: once the bar is moved from it, one looks at the screen again.
   const [sample, setSample] = useState(ON_SCREEN)
@@ -72,6 +77,41 @@ export function BenchView(props: Props) {
     hereAndNow === momentOf(roomDay.day.date, choice.minute) &&
     (choice.source === 'room' || (choice.source === 'lamps' && isLampsAlone(roomDay, choice)))
   const held = sample.held !== null && isHere ? sample : { ...sample, held: null }
+
+  const manner = mannerOf(held, choice.source)
+  const round = useMemo(
+    () =>
+      roundOf(
+        keepers,
+        candidates.map(({ id }) => id),
+        looks,
+        manner,
+        roomId,
+      ),
+    [keepers, candidates, looks, manner, roomId],
+  )
+  const pairs = useMemo(() => pairsOf(round, keepers, candidates), [round, keepers, candidates])
+  // Where nothing was asked for, the round goes on where it was left.
+  const index = indexOf(pairs, at ?? round.left[0] ?? null)
+  const pair = pairs[index]!
+  const pairLooks = looksAt(looks, pair)
+  const pairId = `${pair.keeper.id} ${pair.candidate.id}`
+  const last = looks.find(({ id }) => id === lastId)
+  // By day; under lamps there is one light.
+  const days = useMemo(() => keyLights(roomDay).filter(({ name }) => name !== 'lamps'), [roomDay])
+  const hardest = useMemo(
+    () =>
+      days.length === 0
+        ? null
+        : days[
+            lightThatMatters(
+              days.map(({ prepared: each }) => each),
+              pair.keeper,
+              candidates,
+            )
+          ]!,
+    [days, pair.keeper, candidates],
+  )
 
   /** Moves the bar to now, by the clock of the place; false where this device is in another year. */
   function moveToNow(): boolean {
@@ -96,12 +136,14 @@ export function BenchView(props: Props) {
     setSample(to)
   }
 
-  function go(by: number): void {
-    const next = (index + by + pairs.length) % pairs.length
-    setIndex(next)
-    setPart(null)
+  const go = (by: number): void => {
     setMessage('')
-    const { keeper, candidate } = pairs[next]!
+    show(pairs[(index + by + pairs.length) % pairs.length]!)
+  }
+
+  function show({ keeper, candidate }: BenchPair): void {
+    setAt({ keeperId: keeper.id, candidateId: candidate.id })
+    setPart(null)
     if (held.held !== null) {
       // Time goes on from pair to pair.
       moveToNow()
@@ -115,18 +157,30 @@ export function BenchView(props: Props) {
     settle({ source: 'room', minute })
   }
 
-  async function keep(said: Said): Promise<boolean> {
+  /** The next pair of the round after this one, once this one is ruled on; null where it was the last. */
+  function nextAfter(verdict: Verdict): BenchPair | null {
+    const isLeft = ({ keeper, candidate }: BenchPair): boolean =>
+      round.left.some(
+        ({ keeperId, candidateId }) => keeperId === keeper.id && candidateId === candidate.id,
+      ) && !(verdict === 'no' && pair.keeper.settles && candidate === pair.candidate)
+    return (
+      [...pairs.slice(index + 1), ...pairs.slice(0, index)].find(
+        (each) => each !== pair && isLeft(each),
+      ) ?? null
+    )
+  }
+
+  async function rule(verdict: Verdict): Promise<void> {
     // Pressed again before there was an answer: it is the same look.
-    if (busy) {
-      retryNow()
-      return false
-    }
+    if (waitingFor.has(pairId)) return retryNow()
     setMessage('')
     setWaitingFor((before) => new Set([...before, pairId]))
     const { candidate } = pair
-    const answer = await give({
+    const lookId = newId()
+    const next = nextAfter(verdict)
+    const given = give({
       visitId,
-      lookId: newId(),
+      lookId,
       roomId,
       against: againstKeeper(pair, part),
       candidate: {
@@ -140,15 +194,33 @@ export function BenchView(props: Props) {
           ? { as: 'screen' }
           : { as: 'sample', held: held.held, strengthPercent: held.strengthPercent },
       light: lookLight(roomDay, choice, light, held.held === null ? '' : held.place.trim()),
-      ...said,
-      reasons: [...said.reasons],
+      verdict,
+      reasons: [],
+      lean: null,
+      note: '',
+      client: null,
       // It was shown after each look, also one that was taken back.
       modelSeenBefore: pairLooks.length > 0,
       model: prepared && modelThen(readingOf(prepared, pair, part)),
     })
+    setLastId(lookId)
+    // The eye goes on at once; what was given is kept meanwhile.
+    if (next) show(next)
+    const answer = await given
     setWaitingFor((before) => new Set([...before].filter((each) => each !== pairId)))
-    setMessage(answer.ok ? ['Kept.', answer.note].filter(Boolean).join(' ') : answer.message)
-    return answer.ok
+    if (!answer.ok) show(pair)
+    setMessage(
+      answer.ok
+        ? ['Kept.', answer.note, next ? '' : 'That was the last pair of the round.']
+            .filter(Boolean)
+            .join(' ')
+        : answer.message,
+    )
+  }
+
+  async function sayMore(look: ShownLook, said: Sayings): Promise<void> {
+    const answer = await say(look, said)
+    setMessage(answer.ok ? 'Kept.' : answer.message)
   }
 
   async function takeBack(look: ShownLook): Promise<void> {
@@ -178,17 +250,26 @@ export function BenchView(props: Props) {
       <h1 className="sr-only">Bench</h1>
       <SwatchField pair={pair} surround={surround} />
       <div className="flex flex-col gap-1 px-4 py-1">
-        <PairLine {...{ pair, index, part }} count={pairs.length} onGo={go} onPart={setPart} />
-        <Readings
-          pair={pair}
-          looks={pairLooks}
-          busy={busy}
-          onStrike={(look) => void takeBack(look)}
+        <PairLine
+          {...{ pair, index, part, round }}
+          hardest={hardest && { name: hardest.name, show: () => settle(hardest.choice) }}
+          onGo={go}
+          onPart={setPart}
         />
+        <Readings pair={pair} looks={pairLooks} onStrike={(look) => void takeBack(look)} />
+        {last && isVerdict(last) && (
+          <LastLook
+            key={last.id}
+            look={last}
+            of={ofLook(last, keepers, candidates)}
+            onSay={(said) => void sayMore(last, said)}
+            onStrike={() => void takeBack(last)}
+          />
+        )}
         <HeldKeys sample={held} candidatePercent={pair.candidate.strengthPercent} onChange={hold} />
         {/* On a phone they stay under the thumb, whatever is read above. */}
         <div className="max-sm:sticky max-sm:bottom-0 max-sm:z-10 max-sm:-mx-4 max-sm:bg-paper max-sm:px-2 max-sm:py-1">
-          <VerdictKeys key={pairId} busy={busy} onKeep={keep} />
+          <VerdictKeys onVerdict={(verdict) => void rule(verdict)} />
         </div>
         <div className="flex items-center justify-between gap-4 text-fine text-dim">
           <span>A screen is not paint: rule from boards and eyes.</span>
@@ -197,7 +278,7 @@ export function BenchView(props: Props) {
             aria-label="What came of it"
             className="text-small font-semibold text-ink"
           >
-            {busy ? (trouble ? NO_ANSWER : 'Keeping') : message}
+            {waitingFor.size > 0 ? (trouble ? NO_ANSWER : 'Keeping') : message}
           </span>
           <span className="flex flex-wrap justify-end gap-x-4">
             <LeanKey {...{ visitId, roomId, without }} lean={pair.candidate.lean} />
@@ -226,30 +307,58 @@ const BENCH_KEYS: KeyWords = [
   ['G', 'white card or mid grey around'],
 ]
 
-function indexFromAddress(pairs: readonly BenchPair[], parameters: URLSearchParams): number {
-  const candidate = parameters.get('candidate')
-  const keeper = parameters.get('keeper')
+/** A pair that is asked for; of a candidate alone whichever finish comes first. */
+interface Place {
+  readonly candidateId: string
+  readonly keeperId: string | null
+}
+
+function placeInAddress(parameters: URLSearchParams): Place | null {
+  const candidateId = parameters.get('candidate')
+  return candidateId === null ? null : { candidateId, keeperId: parameters.get('keeper') }
+}
+
+function indexOf(pairs: readonly BenchPair[], at: Place | null): number {
+  const of = pairs.findIndex(({ candidate }) => candidate.id === at?.candidateId)
   const exact = pairs.findIndex(
-    (pair) => pair.candidate.id === candidate && pair.keeper.id === keeper,
+    ({ candidate, keeper }) => candidate.id === at?.candidateId && keeper.id === at.keeperId,
   )
-  if (exact >= 0) return exact
-  return Math.max(
-    0,
-    pairs.findIndex((pair) => pair.candidate.id === candidate),
+  return Math.max(0, exact >= 0 ? exact : of)
+}
+
+function mannerOf({ held }: HeldSample, source: LightSource): RoundManner {
+  if (held === null) return 'screen'
+  return source === 'lamps' ? 'samples under lamps' : 'samples by day'
+}
+
+/** What a look was at, by names. */
+function ofLook(
+  { against, candidate }: ShownLook,
+  keepers: readonly BenchKeeper[],
+  candidates: readonly ProposedCandidate[],
+): string {
+  const paint = candidates.find(({ id }) => id === candidate.candidateId)
+  const beside = againstSaid(
+    against,
+    (id) => keepers.find((keeper) => keeper.id === id)?.name ?? 'what was taken out since',
   )
+  return `${paint ? `${paint.name} at ${paint.strengthPercent} %` : 'A candidate'} beside ${beside}`
 }
 
 function PairLine({
   pair,
   index,
-  count,
+  round,
   part,
+  hardest,
   onGo,
   onPart,
 }: {
   readonly pair: BenchPair
   readonly index: number
-  readonly count: number
+  readonly round: Round
+  /** The light by day in which the finish is hardest to live with, and how to stand in it. */
+  readonly hardest: { readonly name: KeyLight['name']; readonly show: () => void } | null
   readonly part: string | null
   readonly onGo: (by: number) => void
   readonly onPart: (part: string | null) => void
@@ -264,6 +373,15 @@ function PairLine({
         <span className="text-small text-dim">
           {keeper.state === 'arriving' ? 'arriving, judged as if here' : keeper.state}
         </span>{' '}
+        {hardest && (
+          <button
+            type="button"
+            className="min-h-6 text-small underline underline-offset-4"
+            onClick={hardest.show}
+          >
+            hardest {hardest.name === 'sun' ? 'in the low sun' : 'at midday'}
+          </button>
+        )}{' '}
         {keeper.colours.length > 1 && (
           <select
             aria-label="Held against"
@@ -287,8 +405,15 @@ function PairLine({
         >
           ←
         </button>
-        <span className="w-20 text-center text-small" data-testid="place">
-          {index + 1} of {count}
+        <span className="w-28 text-center text-small leading-4">
+          <span data-testid="place">
+            {index + 1} of {round.pairs.length}
+          </span>
+          <span className="block text-fine text-dim" data-testid="progress">
+            {round.left.length === 0
+              ? `all asked: ${round.asked}`
+              : `asked ${round.asked} of about ${round.about}`}
+          </span>
         </span>
         <button type="button" className="key px-3" onClick={() => onGo(1)} aria-label="Next pair">
           →

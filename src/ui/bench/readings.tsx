@@ -15,12 +15,10 @@ import { readingOf, type BenchPair } from './bench-model'
 export function Readings({
   pair,
   looks,
-  busy,
   onStrike,
 }: {
   readonly pair: BenchPair
   readonly looks: readonly ShownLook[]
-  readonly busy: boolean
   readonly onStrike: (look: ShownLook) => void
 }) {
   const { roomDay, zone } = useLight()
@@ -50,7 +48,6 @@ export function Readings({
                 <button
                   type="button"
                   className="-my-2 ml-auto min-h-9 shrink-0 px-2 underline underline-offset-4"
-                  disabled={busy}
                   onClick={() => onStrike(look)}
                 >
                   Undo
@@ -103,7 +100,7 @@ function ModelLine({ pair, said }: { readonly pair: BenchPair; readonly said: Sh
 }
 
 /** Whether the eye and a chance say different things; an unsure one of them does not differ. */
-function differs(chance: number, verdict: Verdict): boolean {
+export function differs(chance: number, verdict: Verdict): boolean {
   if (verdict === 'works') return isBad(chance)
   if (verdict === 'unsure') return false
   return isGood(chance)

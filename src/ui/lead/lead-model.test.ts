@@ -32,6 +32,7 @@ const keeper = (
   name,
   state,
   inspires,
+  settles: true,
   role: roleOf(kind, DEFAULT_HOUSE_RULES),
   varies: false,
   colours: colours.map(([part, sharePercent, lab]) => ({

@@ -37,6 +37,21 @@ interface VisitRecord {
   readonly give: (look: PayloadOf<'keep-look'>) => Promise<Answer>
   /** Takes a look back. */
   readonly strike: (look: ShownLook) => Promise<Answer>
+  /** What was said here of looks after their verdicts. */
+  readonly said: ReadonlyMap<string, Sayings>
+  /** Says more of a look that was given here or before: it is shown at once. */
+  readonly say: (look: ShownLook, sayings: Sayings) => Promise<Answer>
+}
+
+/** Why, a note, the lean and the client: what is said of a look beside its verdict. */
+export type Sayings = Pick<Look, 'reasons' | 'lean' | 'note'> & {
+  readonly client: PayloadOf<'say-why'>['client']
+}
+
+/** What a look says now, as far as it is known here. */
+const withSayings = (look: ShownLook, said: ReadonlyMap<string, Sayings>): ShownLook => {
+  const more = said.get(look.id)
+  return more ? { ...look, ...more } : look
 }
 
 const RecordContext = createContext<VisitRecord | null>(null)
@@ -49,13 +64,13 @@ export function useVisitRecord(): VisitRecord {
 
 /** What the server knows of a room's looks, with what was given and taken back here since. */
 export function useLooks(looks: readonly ShownLook[], roomId: string): readonly ShownLook[] {
-  const { fresh, struck } = useVisitRecord()
+  const { fresh, struck, said } = useVisitRecord()
   return useMemo(() => {
     const known = new Set(looks.map(({ id }) => id))
     return [...looks, ...fresh.filter((look) => look.roomId === roomId && !known.has(look.id))].map(
-      (look) => (struck.has(look.id) ? { ...look, retracted: true } : look),
+      (look) => withSayings(struck.has(look.id) ? { ...look, retracted: true } : look, said),
     )
-  }, [looks, fresh, struck, roomId])
+  }, [looks, fresh, struck, said, roomId])
 }
 
 /** The record of a visit in this browser: looks are shown as they are given, without a page being rendered for each. */
@@ -77,6 +92,14 @@ export function VisitRecordProvider({
   const struck = useMemo(
     () => new Set([...taken].flatMap(([id, at]) => (at > seq ? [id] : []))),
     [taken, seq],
+  )
+  const [sayings, setSayings] = useState<ReadonlyMap<string, { sayings: Sayings; seq: number }>>(
+    new Map(),
+  )
+  const said = useMemo(
+    () =>
+      new Map([...sayings].flatMap(([id, each]) => (each.seq > seq ? [[id, each.sayings]] : []))),
+    [sayings, seq],
   )
   const isStale = useRef(false)
   useOthersChanges(visitId, seq)
@@ -116,8 +139,32 @@ export function VisitRecordProvider({
         if (answer.ok) setTaken((before) => new Map([...before, [id, answer.seq]]))
         return answer
       },
+      said,
+      async say({ id, commandId }, more) {
+        if (!commandId)
+          return { ok: false, message: 'It was kept before more could be said of it.' }
+        const { reasons, ...rest } = more
+        setSayings((before) => new Map([...before, [id, { sayings: more, seq: Infinity }]]))
+        const answer = await send('say-why', {
+          visitId,
+          lookId: id,
+          keptBy: commandId,
+          reasons: [...reasons],
+          ...rest,
+        })
+        isStale.current = true
+        setSayings((before) => {
+          // Said again meanwhile: what was said last is on its way.
+          if (before.get(id)?.sayings !== more) return before
+          const after = new Map(before)
+          if (answer.ok) after.set(id, { sayings: more, seq: answer.seq })
+          else after.delete(id)
+          return after
+        })
+        return answer
+      },
     }),
-    [fresh, struck, visitId],
+    [fresh, struck, said, visitId],
   )
   return <RecordContext value={record}>{children}</RecordContext>
 }

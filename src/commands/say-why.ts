@@ -1,0 +1,34 @@
+import { z } from 'zod'
+import { CLIENT_SAYS, LEANS } from '../core/record/look'
+import { REASONS } from '../core/record/verdict'
+import { saveSayings } from '../db/looks'
+import { kind, Refusal } from './kind'
+import { id, note } from './values'
+
+/** What was said of a look after its verdict: why, a note, the lean, the client. The whole of it, each time. */
+export const sayWhy = kind({
+  payload: z.object({
+    visitId: id,
+    lookId: id,
+    /** The change that kept the look. */
+    keptBy: id,
+    reasons: z.array(z.enum(REASONS)).max(REASONS.length),
+    lean: z.enum(LEANS).nullable(),
+    note,
+    client: z.object({ says: z.enum(CLIENT_SAYS), words: note }).nullable(),
+  }),
+  visitOf: ({ visitId }) => visitId,
+  observes: true,
+  async write(tx, { visitId, lookId, ...said }) {
+    if (!(await saveSayings(tx, visitId, lookId, said)))
+      throw new Refusal('That look is not in this visit, or was taken back: give it anew.')
+  },
+  sentence: ({ keptBy, reasons, lean, note: words, client }, nameOf) =>
+    `Said of “${nameOf(keptBy)}”: ` +
+    ([
+      ...reasons,
+      ...(lean === null ? [] : [lean === 'no lean' ? lean : `leans ${lean}`]),
+      ...(client === null ? [] : [`the client: ${client.says}`]),
+      ...(words === '' ? [] : [`“${words}”`]),
+    ].join(', ') || 'nothing more'),
+})

@@ -1,0 +1,122 @@
+import type { Look, Seen } from '../record/look'
+import type { Verdict } from '../record/verdict'
+import { roundOf, type RoundKeeper, type RoundManner } from './round'
+import { shuffledBy } from './shuffled-by'
+
+const KEEPERS: readonly RoundKeeper[] = [
+  { id: 'floor', settles: true },
+  { id: 'stone', settles: true },
+  { id: 'sofa', settles: false },
+]
+const CANDIDATES = ['fawn', 'dun', 'whey', 'rust']
+
+const look = (
+  keeperId: string,
+  candidateId: string,
+  verdict: Verdict | null,
+  given: { seen?: Seen; lamps?: boolean; retracted?: boolean } = {},
+): Look => ({
+  id: '',
+  roomId: 'kitchen',
+  candidate: { candidateId, strengthPercent: 100, sheen: 'matt' },
+  against: { kind: 'keeper', keeperId, part: null },
+  seen: given.seen ?? { as: 'sample', held: 'board', strengthPercent: 100 },
+  light: {
+    source: given.lamps ? 'lamps' : 'room',
+    date: '2026-06-21',
+    minute: 720,
+    sky: 'clear',
+    lampsOn: given.lamps ?? false,
+    spot: 'walls',
+    place: '',
+    metered: null,
+  },
+  verdict,
+  reasons: [],
+  lean: verdict === null ? 'pink' : null,
+  note: '',
+  client: null,
+  by: 'Ines Tarrow',
+  madeAt: '2026-06-21T12:00:00Z',
+  modelSeenBefore: false,
+  model: null,
+  retracted: given.retracted ?? false,
+})
+const round = (looks: readonly Look[], manner: RoundManner = 'samples by day') =>
+  roundOf(KEEPERS, CANDIDATES, looks, manner, 'kitchen')
+const leftOf = (...asked: Parameters<typeof round>) =>
+  round(...asked).left.map(({ keeperId, candidateId }) => `${keeperId} ${candidateId}`)
+
+test('the dearest finish first, every candidate past it, then the next', () => {
+  const { pairs, left, asked, settled } = round([])
+  expect(pairs.map(({ keeperId }) => keeperId)).toEqual(
+    ['floor', 'stone', 'sofa'].flatMap((id) => [id, id, id, id]),
+  )
+  for (const from of [0, 4, 8])
+    expect(
+      pairs
+        .slice(from, from + 4)
+        .map(({ candidateId }) => candidateId)
+        .sort(),
+    ).toEqual([...CANDIDATES].sort())
+  expect([left, asked, settled.size]).toEqual([pairs, 0, 0])
+})
+
+test('what a fixed finish ruled out is not asked again; a furnishing settles nothing', () => {
+  const left = leftOf([look('floor', 'fawn', 'no'), look('sofa', 'dun', 'no')])
+  expect(left.filter((pair) => pair.endsWith('fawn'))).toEqual([])
+  expect(left.filter((pair) => pair.endsWith('dun'))).toEqual(['floor dun', 'stone dun'])
+  expect(left).toHaveLength(12 - 3 - 1)
+})
+
+test('taken back, said without a verdict or ruled on anew, a no settles no more', () => {
+  for (const looks of [
+    [look('floor', 'fawn', 'no', { retracted: true })],
+    [look('floor', 'fawn', null)],
+  ])
+    expect(leftOf(looks)).toHaveLength(12)
+  expect(leftOf([look('floor', 'fawn', 'no'), look('floor', 'fawn', 'works')])).toHaveLength(11)
+})
+
+test('each manner asks for itself: samples by day and under lamps apart, on the screen whatever was seen', () => {
+  const byDay = [look('floor', 'fawn', 'no')]
+  const lamps = [look('floor', 'fawn', 'no', { lamps: true })]
+  const screen = [look('floor', 'fawn', 'no', { seen: { as: 'screen' } })]
+  const left = (manner: RoundManner) =>
+    [byDay, lamps, screen].map((looks) => round(looks, manner).left.length)
+  // A no of a sample settles in every light; one on the screen only there.
+  expect(left('samples by day')).toEqual([9, 9, 12])
+  expect(left('samples under lamps')).toEqual([9, 9, 12])
+  expect(left('screen')).toEqual([9, 9, 9])
+  const works = look('floor', 'fawn', 'works')
+  expect(round([works], 'samples by day').left).toHaveLength(11)
+  expect(round([works], 'samples under lamps').left).toHaveLength(12)
+  // A furnishing's no by day is not asked under lamps; the other finishes are.
+  const sofa = look('sofa', 'fawn', 'no')
+  expect(round([sofa], 'samples under lamps').left).toHaveLength(11)
+})
+
+test('the end in sight: what was asked, and what is likely still to come', () => {
+  expect(round([]).about).toBeLessThan(12)
+  expect(round([]).about).toBeGreaterThanOrEqual(4)
+  const allWork = CANDIDATES.map((id) => look('floor', id, 'works'))
+  const allFail = CANDIDATES.map((id) => look('floor', id, 'no'))
+  expect(round(allWork).about).toBeGreaterThan(round([]).about)
+  expect([round(allFail).asked, round(allFail).about]).toEqual([4, 4])
+  const whole = KEEPERS.flatMap(({ id }) => CANDIDATES.map((c) => look(id, c, 'works')))
+  expect([round(whole).asked, round(whole).about, round(whole).left]).toEqual([12, 12, []])
+})
+
+test('the order hangs on the seed, and stays as it is when one is added or dropped', () => {
+  const ids = Array.from({ length: 40 }, (_, i) => `c${i}`)
+  const order = shuffledBy(ids, (id) => id, 'kitchen')
+  expect([...order].sort()).toEqual([...ids].sort())
+  expect(order).not.toEqual(ids)
+  expect(shuffledBy(ids, (id) => id, 'hall')).not.toEqual(order)
+  expect(shuffledBy(ids.slice(1), (id) => id, 'kitchen')).toEqual(order.filter((id) => id !== 'c0'))
+  // No id is first in every room.
+  const firsts = new Set(
+    Array.from({ length: 60 }, (_, n) => shuffledBy(ids, (id) => id, `${n}`)[0]),
+  )
+  expect(firsts.size).toBeGreaterThan(20)
+})

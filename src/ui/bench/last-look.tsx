@@ -1,0 +1,168 @@
+'use client'
+
+import { useRef, useState } from 'react'
+import { chancePercent } from '@/core/pairing/chance'
+import { CLIENT_SAYS, LEANS, type LeanWord } from '@/core/record/look'
+import { lookSaid } from '@/core/record/look-words'
+import type { Reason, Verdict } from '@/core/record/verdict'
+import { useKeys, type KeyWords } from '../keys/use-keys'
+import type { Sayings, ShownLook } from '../record/visit-record'
+import { JudgementMark, VerdictMark } from '../verdict/verdict-mark'
+import { CLIENT_KEYS, REASON_KEYS, reasonsFor } from './bench-model'
+import { differs } from './readings'
+
+const KEY_WORDS: KeyWords = [
+  ['1 to =', 'why, of the last look'],
+  ['M', 'reasons that are said more seldom'],
+  ['/', 'a note on the last look'],
+  ...CLIENT_SAYS.map((each) => [CLIENT_KEYS[each].toUpperCase(), `the client: ${each}`] as const),
+]
+
+/** The look that was given last, whose it is, and what is said of it: why, a note, the lean, the client; then the model. */
+export function LastLook({
+  look,
+  of,
+  onSay,
+  onStrike,
+}: {
+  readonly look: ShownLook & { readonly verdict: Verdict }
+  /** "Wimham at 50 % beside Oak floor". */
+  readonly of: string
+  readonly onSay: (said: Sayings) => void
+  readonly onStrike: () => void
+}) {
+  const [more, setMore] = useState(false)
+  const note = useRef<HTMLInputElement>(null)
+  const offered = reasonsFor(look.verdict, more)
+  const hasMore = look.verdict !== 'works'
+  // What a record of before says of the client stays as it is until something else is said.
+  const client = CLIENT_SAYS.find((each) => each === look.client?.says) ?? null
+  const said: Sayings = {
+    reasons: look.reasons,
+    lean: look.lean,
+    note: look.note,
+    client: client && { says: client, words: look.client?.words ?? '' },
+  }
+  const toggle = (reason: Reason): void =>
+    onSay({
+      ...said,
+      reasons: look.reasons.includes(reason)
+        ? look.reasons.filter((each) => each !== reason)
+        : [...look.reasons, reason],
+    })
+  const toldBy = (says: (typeof CLIENT_SAYS)[number]): void =>
+    onSay({ ...said, client: client === says ? null : { says, words: '' } })
+  useKeys(
+    {
+      ...Object.fromEntries(offered.map((reason, i) => [REASON_KEYS[i]!, () => toggle(reason)])),
+      ...(hasMore && { m: () => setMore(!more) }),
+      '/': () => note.current?.focus(),
+      ...Object.fromEntries(CLIENT_SAYS.map((each) => [CLIENT_KEYS[each], () => toldBy(each)])),
+    },
+    KEY_WORDS,
+  )
+  const hidden = look.reasons.filter((reason) => !offered.includes(reason))
+  return (
+    <section aria-label="Last look" className="flex flex-col gap-1 border-t border-rule pt-1">
+      <div className="flex flex-wrap items-center gap-x-3 text-small">
+        <p className="flex items-center gap-2">
+          <VerdictMark verdict={look.verdict} />
+          <span className={look.retracted ? 'line-through' : 'font-medium'}>{lookSaid(look)}</span>
+          <span className="text-dim">
+            {of}
+            {look.note && `; “${look.note}”`}
+            {look.client && `; client: ${look.client.says}`}
+            {look.waiting && '; waiting to be kept'}
+          </span>
+        </p>
+        {!look.retracted && (
+          <button type="button" className="min-h-6 underline underline-offset-4" onClick={onStrike}>
+            Undo
+          </button>
+        )}
+        {look.model && (
+          <p className="ml-auto flex items-center gap-2 text-fine" aria-label="The model said">
+            <JudgementMark judgement={look.model.judgement} />
+            Model: {look.model.judgement}, chance {chancePercent(look.model.chance)}
+            {differs(look.model.chance, look.verdict) && '; differs from yours, both are kept'}
+          </p>
+        )}
+      </div>
+      {!look.retracted && (
+        <div className="flex flex-wrap items-center gap-y-1">
+          {offered.map((reason, i) => (
+            <button
+              key={reason}
+              type="button"
+              aria-pressed={look.reasons.includes(reason)}
+              className="key -ml-px min-w-16 flex-1 gap-1 px-1 leading-4 first:ml-0"
+              onClick={() => toggle(reason)}
+            >
+              {reason.replace('too ', '')}
+              <kbd className="text-fine">{REASON_KEYS[i]}</kbd>
+            </button>
+          ))}
+          {hasMore && (
+            <button
+              type="button"
+              aria-pressed={more}
+              className="key -ml-px min-w-16 gap-1 px-1 leading-4"
+              onClick={() => setMore(!more)}
+            >
+              {more ? 'usual' : 'more'} <kbd className="text-fine">M</kbd>
+            </button>
+          )}
+        </div>
+      )}
+      {hidden.length > 0 && <p className="text-fine">Also said: {hidden.join(', ')}</p>}
+      {!look.retracted && (
+        <div className="flex flex-wrap items-center gap-2">
+          <input
+            // A note is kept when it is left, or with Enter; then the keys rule again.
+            key={look.id}
+            ref={note}
+            className="field min-w-40 flex-1"
+            aria-label="Note"
+            placeholder="Note, as you would say it  /"
+            maxLength={2000}
+            defaultValue={look.note}
+            onBlur={(event) => {
+              const words = event.target.value.trim()
+              if (words !== look.note) onSay({ ...said, note: words })
+            }}
+            onKeyDown={(event) => {
+              if (event.key === 'Enter' || event.key === 'Escape') event.currentTarget.blur()
+            }}
+          />
+          <select
+            aria-label="It leans, to your eye"
+            className="min-h-11 border border-ash bg-paper px-1 text-small"
+            value={look.lean ?? ''}
+            onChange={(event) =>
+              onSay({ ...said, lean: (event.target.value as LeanWord | '') || null })
+            }
+          >
+            <option value="">leans?</option>
+            {LEANS.map((each) => (
+              <option key={each}>{each}</option>
+            ))}
+          </select>
+          <div role="group" aria-label="The client says" className="flex items-center text-small">
+            <span className="pr-2 text-dim">Client</span>
+            {CLIENT_SAYS.map((each) => (
+              <button
+                key={each}
+                type="button"
+                aria-pressed={client === each}
+                className="key -ml-px gap-1 px-2 first:ml-0"
+                onClick={() => toldBy(each)}
+              >
+                {each} <kbd className="text-fine">{CLIENT_KEYS[each].toUpperCase()}</kbd>
+              </button>
+            ))}
+          </div>
+        </div>
+      )}
+    </section>
+  )
+}
