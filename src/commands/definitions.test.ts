@@ -223,6 +223,38 @@ test('a look may say a lean and give no verdict; one that says neither is refuse
   expect(await listLooks(db, house.visitId)).toHaveLength(1)
 })
 
+test('why is said of a look after its verdict, is taken back by itself, and goes with the look', async () => {
+  const house = await aHouse(db)
+  const lookId = idOf(1)
+  await done(db, 'keep-look', look(house, lookId, { reasons: [], note: '', client: null }))
+  const [kept] = await listLooks(db, house.visitId)
+  const says = {
+    ...{ visitId: house.visitId, lookId, keptBy: kept!.commandId! },
+    ...{ reasons: ['too green' as const], lean: null, note: 'Mustard.' },
+    client: { says: 'lit up' as const, words: '' },
+  }
+  const sent = command(900, 'say-why', says)
+  expect(await said(db, sent)).toBe('kept')
+  const now = async () => (await listLooks(db, house.visitId))[0]!
+  expect(await now()).toMatchObject({ verdict: 'no', reasons: ['too green'], note: 'Mustard.' })
+  // Another visit’s look is not this one’s to speak of.
+  const other = await aHouse(db, 2)
+  expect(await said(db, command(901, 'say-why', { ...says, visitId: other.visitId }))).toMatch(
+    /not in this visit/,
+  )
+  const undoing = (n: number, commandId: string) =>
+    said(db, command(n, 'undo', { visitId: house.visitId, commandId }))
+  expect(await undoing(902, sent.id)).toBe('kept')
+  expect(await now()).toMatchObject({ reasons: [], note: '', client: null })
+  await done(db, 'say-why', says)
+  // The look goes with what was said of it, and comes back with it.
+  expect(await undoing(903, kept!.commandId!)).toBe('kept')
+  expect(await now()).toMatchObject({ retracted: true, reasons: ['too green'] })
+  expect(await said(db, command(904, 'say-why', says))).toMatch(/taken back/)
+  expect(await undoing(905, idOf(903))).toBe('kept')
+  expect(await now()).toMatchObject({ retracted: false, reasons: ['too green'] })
+})
+
 test('what is in progress stands first, finished last, what was taken out nowhere; found by household or place', async () => {
   const seen = await aHouse(db)
   await done(db, 'keep-look', look(seen, idOf(1)))

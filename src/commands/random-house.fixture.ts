@@ -3,7 +3,7 @@ import { PROPOSAL_STATUSES } from '../core/record/proposal'
 import { LEANS } from '../core/record/look'
 import { VERDICTS } from '../core/record/verdict'
 import { brief, command, idOf, keeper, lamp, look, room, taking, window } from './house.fixture'
-import type { Command } from './kinds'
+import type { Command, PayloadOf } from './kinds'
 
 // Changes at random, many of which make no sense: rooms of other visits, names that are taken, looks at what is not there.
 
@@ -109,6 +109,19 @@ export function randomCommands(random: () => number, colourIds: readonly string[
         return command(id, 'keep-look', {
           ...seen,
           candidate: { ...seen.candidate, strengthPercent },
+        })
+      },
+      () => {
+        const looks = made.filter((each) => each.kind === 'keep-look')
+        const of = looks.length > 0 ? pick(looks) : null
+        return command(id, 'say-why', {
+          visitId,
+          lookId: of ? (of.payload as PayloadOf<'keep-look'>).lookId : fresh(),
+          keptBy: of?.id ?? fresh(),
+          reasons: maybe(0.5) ? ['too green'] : [],
+          lean: maybe(0.5) ? pick(LEANS) : null,
+          note: maybe(0.5) ? 'Mustard.' : '',
+          client: maybe(0.5) ? { says: 'fine', words: '' } : null,
         })
       },
       () => command(id, 'finish-visit', { visitId, finished: maybe(0.5) }),

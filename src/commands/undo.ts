@@ -35,7 +35,9 @@ async function takeBack(
 ): Promise<void> {
   const { subject, before, after } = event
   const now = await rowNow(tx, subject, (after ?? before)!)
-  const isAsLeft = after ? now?.isEqual === true : now === null
+  // What was said of a look since goes with it.
+  const isOwn = subject === 'look' && before === null && now !== null
+  const isAsLeft = isOwn || (after ? now?.isEqual === true : now === null)
   if (!isAsLeft) throw new StandsLaterRefusal(await laterCommand(tx, event))
   if (before) return putRow(tx, subject, before)
   const later = await standingOn(tx, event, commandId)

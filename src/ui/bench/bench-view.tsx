@@ -266,13 +266,16 @@ export function BenchView(props: Props) {
             onStrike={() => void takeBack(last)}
           />
         )}
-        <HeldKeys sample={held} candidatePercent={pair.candidate.strengthPercent} onChange={hold} />
         {/* On a phone they stay under the thumb, whatever is read above. */}
         <div className="max-sm:sticky max-sm:bottom-0 max-sm:z-10 max-sm:-mx-4 max-sm:bg-paper max-sm:px-2 max-sm:py-1">
           <VerdictKeys onVerdict={(verdict) => void rule(verdict)} />
         </div>
-        <div className="flex items-center justify-between gap-4 text-fine text-dim">
-          <span>A screen is not paint: rule from boards and eyes.</span>
+        <div className="flex flex-wrap items-center justify-between gap-x-4 text-fine text-dim">
+          <HeldKeys
+            sample={held}
+            candidatePercent={pair.candidate.strengthPercent}
+            onChange={hold}
+          />
           <span
             role="status"
             aria-label="What came of it"
@@ -411,8 +414,8 @@ function PairLine({
           </span>
           <span className="block text-fine text-dim" data-testid="progress">
             {round.left.length === 0
-              ? `all asked: ${round.asked}`
-              : `asked ${round.asked} of about ${round.about}`}
+              ? `all ${round.asked} asked`
+              : `${round.asked} of about ${round.about}`}
           </span>
         </span>
         <button type="button" className="key px-3" onClick={() => onGo(1)} aria-label="Next pair">

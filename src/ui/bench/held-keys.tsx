@@ -30,7 +30,7 @@ export function HeldKeys({
   const { held, strengthPercent, place } = sample
   const choose = (to: Held | null): void => onChange(heldAs(sample, to, candidatePercent))
   return (
-    <div className="flex flex-wrap items-center gap-x-3 gap-y-1 text-small">
+    <div className="flex flex-wrap items-center gap-x-3 gap-y-1 text-small text-ink">
       <ToggleGroup.Root
         type="single"
         aria-label="You look at"
@@ -47,7 +47,7 @@ export function HeldKeys({
       <kbd className="text-fine text-dim">H</kbd>
       {held === null ? (
         <span className="text-fine text-dim">
-          In a computed light: kept, and never counted as seen.
+          A screen is not paint: kept, and never counted as seen.
         </span>
       ) : (
         <>

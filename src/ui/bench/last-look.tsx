@@ -64,28 +64,84 @@ export function LastLook({
   const hidden = look.reasons.filter((reason) => !offered.includes(reason))
   return (
     <section aria-label="Last look" className="flex flex-col gap-1 border-t border-rule pt-1">
-      <div className="flex flex-wrap items-center gap-x-3 text-small">
-        <p className="flex items-center gap-2">
-          <VerdictMark verdict={look.verdict} />
-          <span className={look.retracted ? 'line-through' : 'font-medium'}>{lookSaid(look)}</span>
-          <span className="text-dim">
-            {of}
-            {look.note && `; “${look.note}”`}
-            {look.client && `; client: ${look.client.says}`}
-            {look.waiting && '; waiting to be kept'}
-          </span>
-        </p>
-        {!look.retracted && (
-          <button type="button" className="min-h-6 underline underline-offset-4" onClick={onStrike}>
-            Undo
-          </button>
-        )}
-        {look.model && (
-          <p className="ml-auto flex items-center gap-2 text-fine" aria-label="The model said">
-            <JudgementMark judgement={look.model.judgement} />
-            Model: {look.model.judgement}, chance {chancePercent(look.model.chance)}
-            {differs(look.model.chance, look.verdict) && '; differs from yours, both are kept'}
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-1 text-small">
+        <div className="min-w-60 flex-1 leading-5">
+          <p className="flex items-center gap-2">
+            <VerdictMark verdict={look.verdict} />
+            <span className={look.retracted ? 'line-through' : 'font-medium'}>
+              {lookSaid(look)}
+            </span>{' '}
+            <span className="text-dim">
+              {of}
+              {look.note && `; “${look.note}”`}
+              {look.client && `; client: ${look.client.says}`}
+              {look.waiting && '; waiting to be kept'}
+            </span>
+            {!look.retracted && (
+              <button
+                type="button"
+                className="min-h-6 underline underline-offset-4"
+                onClick={onStrike}
+              >
+                Undo
+              </button>
+            )}
           </p>
+          {look.model && (
+            <p className="flex items-center gap-2 text-fine" aria-label="The model said">
+              <JudgementMark judgement={look.model.judgement} />
+              Model: {look.model.judgement}, chance {chancePercent(look.model.chance)}
+              {differs(look.model.chance, look.verdict) && '; differs from yours, both are kept'}
+            </p>
+          )}
+        </div>
+        {!look.retracted && (
+          <div className="flex flex-wrap items-center gap-2">
+            <input
+              // A note is kept when it is left, or with Enter; then the keys rule again.
+              key={look.id}
+              ref={note}
+              className="field w-48"
+              aria-label="Note"
+              placeholder="Note, as you would say it  /"
+              maxLength={2000}
+              defaultValue={look.note}
+              onBlur={(event) => {
+                const words = event.target.value.trim()
+                if (words !== look.note) onSay({ ...said, note: words })
+              }}
+              onKeyDown={(event) => {
+                if (event.key === 'Enter' || event.key === 'Escape') event.currentTarget.blur()
+              }}
+            />
+            <select
+              aria-label="It leans, to your eye"
+              className="min-h-11 border border-ash bg-paper px-1 text-small"
+              value={look.lean ?? ''}
+              onChange={(event) =>
+                onSay({ ...said, lean: (event.target.value as LeanWord | '') || null })
+              }
+            >
+              <option value="">leans?</option>
+              {LEANS.map((each) => (
+                <option key={each}>{each}</option>
+              ))}
+            </select>
+            <div role="group" aria-label="The client says" className="flex items-center text-small">
+              <span className="pr-2 text-dim">Client</span>
+              {CLIENT_SAYS.map((each) => (
+                <button
+                  key={each}
+                  type="button"
+                  aria-pressed={client === each}
+                  className="key -ml-px gap-1 px-2 first:ml-0"
+                  onClick={() => toldBy(each)}
+                >
+                  {each} <kbd className="text-fine">{CLIENT_KEYS[each].toUpperCase()}</kbd>
+                </button>
+              ))}
+            </div>
+          </div>
         )}
       </div>
       {!look.retracted && (
@@ -115,54 +171,6 @@ export function LastLook({
         </div>
       )}
       {hidden.length > 0 && <p className="text-fine">Also said: {hidden.join(', ')}</p>}
-      {!look.retracted && (
-        <div className="flex flex-wrap items-center gap-2">
-          <input
-            // A note is kept when it is left, or with Enter; then the keys rule again.
-            key={look.id}
-            ref={note}
-            className="field min-w-40 flex-1"
-            aria-label="Note"
-            placeholder="Note, as you would say it  /"
-            maxLength={2000}
-            defaultValue={look.note}
-            onBlur={(event) => {
-              const words = event.target.value.trim()
-              if (words !== look.note) onSay({ ...said, note: words })
-            }}
-            onKeyDown={(event) => {
-              if (event.key === 'Enter' || event.key === 'Escape') event.currentTarget.blur()
-            }}
-          />
-          <select
-            aria-label="It leans, to your eye"
-            className="min-h-11 border border-ash bg-paper px-1 text-small"
-            value={look.lean ?? ''}
-            onChange={(event) =>
-              onSay({ ...said, lean: (event.target.value as LeanWord | '') || null })
-            }
-          >
-            <option value="">leans?</option>
-            {LEANS.map((each) => (
-              <option key={each}>{each}</option>
-            ))}
-          </select>
-          <div role="group" aria-label="The client says" className="flex items-center text-small">
-            <span className="pr-2 text-dim">Client</span>
-            {CLIENT_SAYS.map((each) => (
-              <button
-                key={each}
-                type="button"
-                aria-pressed={client === each}
-                className="key -ml-px gap-1 px-2 first:ml-0"
-                onClick={() => toldBy(each)}
-              >
-                {each} <kbd className="text-fine">{CLIENT_KEYS[each].toUpperCase()}</kbd>
-              </button>
-            ))}
-          </div>
-        </div>
-      )}
     </section>
   )
 }

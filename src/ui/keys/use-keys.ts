@@ -34,7 +34,7 @@ export function useKeys(keys: Readonly<Record<string, () => void>>, words: KeyWo
       if (target?.matches('input:not([type=checkbox]), textarea, select')) return
       // Enter and the space bar press what has the focus, and nothing else.
       if ((event.key === 'Enter' || event.key === ' ') && target?.closest(PRESSED)) return
-      const roving = target?.closest('[role=slider], [role=radiogroup], [role=group]')
+      const roving = target?.closest('[role=slider], [role=radiogroup], [role=radio]')
       if (roving && event.key.startsWith('Arrow')) return
       const run = current.current[event.key.length === 1 ? event.key.toLowerCase() : event.key]
       if (!run) return

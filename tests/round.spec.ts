@@ -1,0 +1,101 @@
+import { expect, type Page } from '@playwright/test'
+import { demoRoom, demoVisit, open, test } from './app'
+
+const progress = (page: Page) => page.getByTestId('progress')
+const place = (page: Page) => page.getByTestId('place')
+const outcome = (page: Page) => page.getByRole('status', { name: 'What came of it' })
+
+// What a reading of the model is told by, to the eye and to a screen reader.
+const MODELS_WORDS = /Model|chance|works likely|no likely|differs from yours/
+
+/** Everything that the bench says of the pair at hand, without what stands of the look before it. */
+async function saidOfPair(page: Page): Promise<string> {
+  const tree = await page.getByRole('main').ariaSnapshot()
+  const text = await page.getByRole('main').innerText()
+  const last = page.getByRole('region', { name: 'Last look' })
+  if ((await last.count()) === 0) return tree + text
+  const [lastTree, lastText] = [await last.ariaSnapshot(), await last.innerText()]
+  const without = (all: string, part: string): string =>
+    part
+      .split('\n')
+      .map((line) => line.trim())
+      .reduce((left, line) => left.replace(line, ''), all)
+  return without(tree, lastTree) + without(text, lastText)
+}
+
+const counted = async (page: Page): Promise<number> =>
+  Number(/\d+/.exec((await progress(page).textContent())!)![0])
+
+test('a round by keyboard: one key a pair, the eye before the model, gone on with after a reload and a kill, and on the record', async ({
+  page,
+  ownApp: app,
+}) => {
+  test.setTimeout(120_000)
+  // On the day of the visit, by daylight, with boards.
+  await page.clock.setFixedTime(new Date('2026-09-17T11:30:00Z'))
+  const visit = demoVisit(app)
+  const bedroom = demoRoom(visit, 'South bedroom')
+  await open(page, `${bedroom}/bench`)
+  for (const held of ['Chip', 'Large swatch', 'Board']) {
+    await page.keyboard.press('h')
+    await expect(page.getByRole('radio', { name: held })).toBeChecked()
+  }
+  const before = await counted(page)
+  let keys = 3
+  let pairs = 0
+  const started = Date.now()
+
+  /** Rules on pairs until so many are asked, or the round is through: works, works, no. */
+  async function rule(until: number): Promise<void> {
+    while ((await progress(page).textContent())!.includes('about') && pairs < until) {
+      const looked = page.getByRole('region', { name: 'Your looks' })
+      if ((await looked.count()) === 0) expect(await saidOfPair(page)).not.toMatch(MODELS_WORDS)
+      const asked = await counted(page)
+      const key = pairs % 3 === 2 ? 'n' : 'w'
+      await page.keyboard.press(key)
+      keys += 1
+      pairs += 1
+      await expect.poll(() => counted(page)).toBe(asked + 1)
+      if (key === 'n') {
+        const where = await place(page).textContent()
+        await page.keyboard.press('4')
+        keys += 1
+        // Why is said of the last look; the pair at hand stays.
+        await expect(page.getByRole('region', { name: 'Last look' })).toContainText('no: too green')
+        expect(await place(page).textContent()).toBe(where)
+      }
+    }
+    await expect(outcome(page)).toContainText('Kept.')
+  }
+
+  for (const [until, kills] of [
+    [3, false],
+    [6, true],
+  ] as const) {
+    await rule(until)
+    expect(await counted(page)).toBe(before + until)
+    const [where, whole] = [await place(page).textContent(), await progress(page).textContent()]
+    if (kills) {
+      await app.end('SIGKILL')
+      await app.startAgain()
+    }
+    await page.reload()
+    await page.locator('html[data-ready=yes]').waitFor()
+    for (let n = 0; n < 3; n++) await page.keyboard.press('h')
+    await expect(page.getByRole('radio', { name: 'Board' })).toBeChecked()
+    await expect(place(page)).toHaveText(where!)
+    await expect(progress(page)).toHaveText(whole!)
+  }
+  await rule(Infinity)
+  await expect(progress(page)).toHaveText(/^all \d+ asked$/)
+  await expect(outcome(page)).toContainText('That was the last pair of the round.')
+  console.log(
+    `a round: ${pairs} pairs, ${keys} keys, ${((Date.now() - started) / 1000).toFixed(0)} s with its checks`,
+  )
+  expect(keys).toBeLessThanOrEqual(1.5 * pairs + 3)
+
+  await open(page, `${visit}/grid`)
+  await expect(page.getByRole('link', { name: / in South bedroom: no$/ })).not.toHaveCount(0)
+  await open(page, `${bedroom}/sheet`)
+  await expect(page.getByRole('main')).toContainText('on a board: no: too green')
+})
