@@ -99,3 +99,49 @@ test('a round by keyboard: one key a pair, the eye before the model, gone on wit
   await open(page, `${bedroom}/sheet`)
   await expect(page.getByRole('main')).toContainText('on a board: no: too green')
 })
+
+test('a fan past one finish is flicked through, between two finishes at once, and the best of it is kept', async ({
+  page,
+  ownApp: app,
+}) => {
+  const visit = demoVisit(app)
+  await open(page, `${demoRoom(visit, 'Front room')}/bench`)
+  await page.keyboard.press('f')
+  const fan = page.getByRole('list', { name: 'The fan' })
+  const bands = fan.getByRole('listitem')
+  const count = await bands.count()
+  expect(count).toBeGreaterThan(3)
+  const inHand = async (): Promise<number> =>
+    bands.evaluateAll((all) => all.findIndex((each) => each.ariaCurrent === 'true'))
+  // The one in hand stands wide, all touch, and the arrows go round.
+  const first = await inHand()
+  const widths = await bands.evaluateAll((all) => all.map((each) => each.getBoundingClientRect()))
+  widths.forEach(({ width, left }, i) => {
+    if (i > 0) expect(Math.abs(left - widths[i - 1]!.right)).toBeLessThan(0.6)
+    expect(width > 3 * Math.min(...widths.map((each) => each.width))).toBe(i === first)
+  })
+  const places: number[] = []
+  for (let n = 0; n < count; n++) {
+    places.push(await inHand())
+    await page.keyboard.press('ArrowRight')
+    await expect.poll(inHand).not.toBe(places.at(-1))
+  }
+  expect(places).toEqual(Array.from({ length: count }, (_, i) => (first + i) % count))
+  expect(await inHand()).toBe(first)
+  // What must sit with both stands between both.
+  await page.keyboard.press('t')
+  const right = page.getByRole('main').locator('[aria-label="The fan"] + div').getByRole('img')
+  await expect(right).not.toHaveCount(0)
+  await page.keyboard.press('ArrowRight')
+  const name = await page
+    .getByTestId('candidate-swatch')
+    .getByRole('img')
+    .getAttribute('aria-label')
+  await page.keyboard.press('b')
+  await expect(page.getByRole('status', { name: 'What came of it' })).toHaveText('Kept.')
+  await expect(page.getByRole('region', { name: 'Your looks' })).toContainText(`best of ${count}`)
+  await open(page, `${visit}/history`)
+  await expect(page.getByRole('listitem').first()).toContainText(
+    new RegExp(`^${name!.split(' at ')[0]} at .* in Front room: best of ${count} `),
+  )
+})

@@ -218,7 +218,7 @@ test('a look may say a lean and give no verdict; one that says neither is refuse
   expect(await listLooks(db, house.visitId)).toMatchObject([{ verdict: null, lean: 'pink' }])
   for (const nothing of [{ lean: null }, { reasons: ['too pink' as const] }])
     expect(await said(db, command(2, 'keep-look', seen(idOf(2), nothing)))).toMatch(
-      /Expected a verdict, or a lean that was seen/,
+      /Expected a verdict, a lean that was seen, or the best of several/,
     )
   expect(await listLooks(db, house.visitId)).toHaveLength(1)
 })

@@ -68,6 +68,8 @@ export const keepLook = kind({
       // Null where the eye said a lean and nothing more.
       verdict: z.enum(VERDICTS).nullable(),
       reasons: z.array(z.enum(REASONS)).max(REASONS.length),
+      // Of a fan: what it was the best of.
+      bestOf: z.array(id).max(10).default([]),
       lean: z.enum(LEANS).nullable(),
       note,
       client: z.object({ says: z.enum(CLIENT_SAID), words: note }).nullable(),
@@ -83,10 +85,11 @@ export const keepLook = kind({
         .nullable(),
     })
     .refine(
-      ({ verdict, reasons, lean }) => verdict !== null || (lean !== null && reasons.length === 0),
+      ({ verdict, reasons, lean, bestOf }) =>
+        verdict !== null || (reasons.length === 0 && (lean !== null || bestOf.length > 0)),
       {
         path: ['verdict'],
-        message: 'Expected a verdict, or a lean that was seen.',
+        message: 'Expected a verdict, a lean that was seen, or the best of several.',
       },
     ),
   visitOf: ({ visitId }) => visitId,

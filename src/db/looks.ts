@@ -39,6 +39,7 @@ const LookRow = z
     meteredCctK: z.number().nullable(),
     verdict: z.enum(VERDICTS).nullable(),
     reasons: z.array(z.enum(REASONS)),
+    bestOf: z.array(z.uuid()),
     lean: z.enum(LEANS).nullable(),
     note: z.string(),
     clientSays: z.enum(CLIENT_SAID).nullable(),
@@ -79,6 +80,7 @@ const LookRow = z
     },
     verdict: row.verdict,
     reasons: row.reasons,
+    bestOf: row.bestOf,
     lean: row.lean,
     note: row.note,
     client: row.clientSays === null ? null : { says: row.clientSays, words: row.clientWords },
@@ -185,7 +187,7 @@ export function listLooks(db: Db, visitId: string): Promise<KeptLook[]> {
        l.seen_as as "seenAs", l.held, l.held_strength_percent as "heldStrengthPercent",
        l.light_source as source, l.light_date as date, l.light_minute as minute, l.sky, l.lamps_on as "lampsOn",
        l.spot, l.light_place as place, l.metered_lux as "meteredLux", l.metered_cct_k as "meteredCctK",
-       l.verdict, l.reasons, l.lean, l.note, l.client_says as "clientSays", l.client_words as "clientWords",
+       l.verdict, l.reasons, l.best_of as "bestOf", l.lean, l.note, l.client_says as "clientSays", l.client_words as "clientWords",
        l.seen_by as by, l.made_at as "madeAt", l.model_seen_before as "modelSeenBefore",
        l.model_version as "modelVersion", l.model_judgement as "modelJudgement",
        l.model_chance as "modelChance", l.model_sentence as "modelSentence",
@@ -245,10 +247,10 @@ export function insertLook(
          beside_candidate_id, comparator, seen_as, held, held_strength_percent, light_source, light_date,
          light_minute, sky, lamps_on, spot, light_place, metered_lux, metered_cct_k, verdict, reasons, lean, note,
          client_says, client_words, seen_by, made_at, kept_at, model_seen_before, model_version, model_judgement,
-         model_chance, model_sentence, model_strength_percent, beside_deck_colour_id)
+         model_chance, model_sentence, model_strength_percent, beside_deck_colour_id, best_of)
        select $6, (select coalesce(max(place), 0) + 1 from look where visit_id = $1), visit_id, room_id, candidate_id, $7, $8, $5, $9, $10, $11, $12, $13, $14, $15, $16, $17,
          $18::date, $19, $20, $21, $22, $23, $24, $25, $26, $27::jsonb, $28, $29, $30, $31, $32,
-         $33::timestamptz, $34::timestamptz, $35, $36, $37, $38, $39, $40, $41
+         $33::timestamptz, $34::timestamptz, $35, $36, $37, $38, $39, $40, $41, $42::jsonb
        from found returning id)
      select found.* from found, kept`,
     [
@@ -293,6 +295,7 @@ export function insertLook(
       model?.sentence ?? null,
       model?.strengthPercent ?? null,
       beside.paintId,
+      JSON.stringify(look.bestOf),
     ],
   )
 }

@@ -41,6 +41,7 @@ const look = (verdict: Verdict, given: Given = {}): Look => ({
   },
   verdict,
   reasons: given.reasons ?? [],
+  bestOf: [],
   lean: null,
   note: '',
   client: given.client ? { says: given.client, words: '' } : null,

@@ -51,9 +51,11 @@ test('how it was seen: at which strength the sample was, where that is another',
 })
 
 test('what was said: the verdict with its reasons and the lean, or the lean alone', () => {
-  expect(lookSaid({ verdict: 'no', reasons: ['too green'], lean: 'yellow-green' })).toBe(
-    'no: too green, leans yellow-green',
-  )
-  expect(lookSaid({ verdict: 'works', reasons: [], lean: null })).toBe('works')
-  expect(lookSaid({ verdict: null, reasons: [], lean: 'no lean' })).toBe('no lean')
+  expect(
+    lookSaid({ verdict: 'no', reasons: ['too green'], bestOf: [], lean: 'yellow-green' }),
+  ).toBe('no: too green, leans yellow-green')
+  expect(lookSaid({ verdict: 'works', reasons: [], bestOf: [], lean: null })).toBe('works')
+  expect(lookSaid({ verdict: null, reasons: [], bestOf: [], lean: 'no lean' })).toBe('no lean')
+  const bestOf = ['fawn', 'dun', 'whey']
+  expect(lookSaid({ verdict: null, reasons: [], bestOf, lean: null })).toBe('best of 3')
 })

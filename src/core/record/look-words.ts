@@ -45,14 +45,16 @@ export function lightSaid(
   )
 }
 
-/** What was said: "no: too green", "no: too green, leans pink", or a lean alone. */
+/** What was said: "no: too green", "no: too green, leans pink", "best of 6", or a lean alone. */
 export const lookSaid = ({
   verdict,
   reasons,
+  bestOf,
   lean,
-}: Pick<Look, 'verdict' | 'reasons' | 'lean'>): string =>
+}: Pick<Look, 'verdict' | 'reasons' | 'bestOf' | 'lean'>): string =>
   [
     ...(verdict === null ? [] : [verdictSentence(verdict, reasons)]),
+    ...(bestOf.length === 0 ? [] : [`best of ${bestOf.length}`]),
     ...(lean === null ? [] : [lean === 'no lean' ? lean : `leans ${lean}`]),
   ].join(', ')
 

@@ -93,6 +93,8 @@ export interface Look {
   /** Null where the eye said a lean and nothing more: such a look rules nothing. */
   readonly verdict: Verdict | null
   readonly reasons: readonly Reason[]
+  /** Of a fan past one finish: the candidates that this was the best of, itself among them; else empty. */
+  readonly bestOf: readonly string[]
   readonly lean: LeanWord | null
   readonly note: string
   readonly client: ClientResponse | null

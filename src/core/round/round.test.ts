@@ -33,6 +33,7 @@ const look = (
   },
   verdict,
   reasons: [],
+  bestOf: [],
   lean: verdict === null ? 'pink' : null,
   note: '',
   client: null,
@@ -119,4 +120,17 @@ test('the order hangs on the seed, and stays as it is when one is added or dropp
     Array.from({ length: 60 }, (_, n) => shuffledBy(ids, (id) => id, `${n}`)[0]),
   )
   expect(firsts.size).toBeGreaterThan(20)
+})
+
+test('a candidate whose lean is out is not asked about, and stays among the pairs', () => {
+  const { left, pairs } = roundOf(
+    KEEPERS,
+    CANDIDATES,
+    [],
+    'screen',
+    'kitchen',
+    new Set(['dun', 'whey']),
+  )
+  expect(new Set(left.map(({ candidateId }) => candidateId))).toEqual(new Set(['fawn', 'rust']))
+  expect(pairs).toHaveLength(12)
 })

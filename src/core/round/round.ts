@@ -41,6 +41,7 @@ const ASKED_BEFORE = 4
  *
  * @param keepers the dearest first
  * @param looks of the room, in the order they were given
+ * @param out candidates that are not asked about, for their lean is out of the room
  */
 export function roundOf(
   keepers: readonly RoundKeeper[],
@@ -48,6 +49,7 @@ export function roundOf(
   looks: readonly Look[],
   manner: RoundManner,
   seed: string,
+  out: ReadonlySet<string> = new Set(),
 ): Round {
   const inOrder = shuffledBy(candidateIds, (id) => id, seed)
   const given = looks.filter((look) => !look.retracted && isVerdict(look))
@@ -70,7 +72,10 @@ export function roundOf(
   const keyOfPair = ({ keeperId, candidateId }: RoundPair): string => keyOf(keeperId, candidateId)
   const left = pairs.filter(
     (pair) =>
-      !seen.has(keyOfPair(pair)) && !failed.has(keyOfPair(pair)) && !settled.has(pair.candidateId),
+      !seen.has(keyOfPair(pair)) &&
+      !failed.has(keyOfPair(pair)) &&
+      !settled.has(pair.candidateId) &&
+      !out.has(pair.candidateId),
   )
   const asked = pairs.filter((pair) => seen.has(keyOfPair(pair))).length
   return { pairs, left, asked, about: asked + expected(keepers, left, seen), settled }

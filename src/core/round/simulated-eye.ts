@@ -141,6 +141,6 @@ const lookAt = (
     ...{ place: '', metered: null },
   },
   verdict,
-  ...{ reasons: [], lean: null, note: '', client: null, by: '', madeAt: '' },
+  ...{ reasons: [], bestOf: [], lean: null, note: '', client: null, by: '', madeAt: '' },
   ...{ modelSeenBefore: false, model: null, retracted: false },
 })

@@ -10,4 +10,4 @@ alter table look
     and case against when 'keeper' then keeper_id is not null when 'wall' then plane is not null
       when 'trim' then trim_kind is not null when 'candidate' then beside_candidate_id is not null
       when 'paint' then beside_deck_colour_id is not null else comparator is not null end),
-  add check (verdict is not null or (lean is not null and reasons = '[]'));
+  add constraint look_says_something check (verdict is not null or (lean is not null and reasons = '[]'));

@@ -4,6 +4,7 @@ import type { RoomLight } from '@/core/light/room-light'
 import { MODEL_VERSION } from '@/core/model-version'
 import type { JudgedKeeper } from '@/core/pairing/judged-keeper'
 import { pairReading, type PairReading, type StrengthRung } from '@/core/pairing/pair-reading'
+import { againstSaid } from '@/core/record/look-words'
 import type { Sheen } from '@/core/paint/sheen'
 import type { Against, CLIENT_SAYS, LookLight, ModelThen } from '@/core/record/look'
 import { FAULTS, MERITS, MORE_FAULTS, type Reason, type Verdict } from '@/core/record/verdict'
@@ -151,3 +152,52 @@ export const againstKeeper = ({ keeper }: BenchPair, part: string | null): Again
   keeperId: keeper.id,
   part,
 })
+
+/** A pair that is asked for; of a candidate alone whichever finish comes first. */
+export interface Place {
+  readonly candidateId: string
+  readonly keeperId: string | null
+}
+
+export function placeInAddress(parameters: URLSearchParams): Place | null {
+  const candidateId = parameters.get('candidate')
+  return candidateId === null ? null : { candidateId, keeperId: parameters.get('keeper') }
+}
+
+export function indexOf(pairs: readonly BenchPair[], at: Place | null): number {
+  const of = pairs.findIndex(({ candidate }) => candidate.id === at?.candidateId)
+  const exact = pairs.findIndex(
+    ({ candidate, keeper }) => candidate.id === at?.candidateId && keeper.id === at.keeperId,
+  )
+  return Math.max(0, exact >= 0 ? exact : of)
+}
+
+/** What a look was at, by names. */
+export function ofLook(
+  { against, candidate }: ShownLook,
+  keepers: readonly BenchKeeper[],
+  candidates: readonly ProposedCandidate[],
+): string {
+  const paint = candidates.find(({ id }) => id === candidate.candidateId)
+  const beside = againstSaid(
+    against,
+    (id) => keepers.find((keeper) => keeper.id === id)?.name ?? 'what was taken out since',
+  )
+  return `${paint ? `${paint.name} at ${paint.strengthPercent} %` : 'A candidate'} beside ${beside}`
+}
+
+// As many as a hand holds of a fan.
+const MOST_FANNED = 10
+
+/** Up to ten candidates past the finish of a pair, that one among them; those that the room has done with are left out. */
+export function fanOf(
+  pairs: readonly BenchPair[],
+  at: BenchPair,
+  isDone: (candidateId: string) => boolean,
+): BenchPair[] {
+  const past = pairs.filter(
+    (each) => each.keeper.id === at.keeper.id && (each === at || !isDone(each.candidate.id)),
+  )
+  const from = MOST_FANNED * Math.floor(past.indexOf(at) / MOST_FANNED)
+  return past.slice(from, from + MOST_FANNED)
+}

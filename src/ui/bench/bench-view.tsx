@@ -1,30 +1,28 @@
 'use client'
 
 import { useSearchParams } from 'next/navigation'
-import { useMemo, useState } from 'react'
-import { MS_PER_MINUTE } from '@/core/light/day-clock'
-import { isLampsAlone } from '@/core/light/lamps-alone'
+import { useMemo, useState, type ReactNode } from 'react'
 import { RIBBON_STEP_MINUTES } from '@/core/light/ribbon'
-import { dateByClock } from '@/core/light/zone-clock'
 import type { LightSource } from '@/core/light/light-choice'
 import { isVerdict } from '@/core/record/look'
-import { againstSaid } from '@/core/record/look-words'
 import type { Verdict } from '@/core/record/verdict'
 import { lightThatMatters } from '@/core/round/light-that-matters'
-import { roundOf, type Round, type RoundManner } from '@/core/round/round'
-import { keyLights, type KeyLight } from '@/core/light/key-lights'
-import type { Lean } from '@/core/undertone/lean'
-import { lrvPercent } from '@/core/paint/lrv'
+import { roundOf, type RoundManner } from '@/core/round/round'
+import { keyLights } from '@/core/light/key-lights'
+import { isLeanOut, type Lean } from '@/core/undertone/lean'
 import { useKeys, type KeyWords } from '../keys/use-keys'
 import { useLight, writeAddress } from '../light-bar/light-context'
 import { newId } from '../record/new-id'
 import { NO_ANSWER, retryNow, useOutbox } from '../record/send'
 import { useLooks, useVisitRecord, type Sayings, type ShownLook } from '../record/visit-record'
-import { GamutMark } from '../swatch/patch'
-import { useRelitColour, useSurfaceWords } from '../swatch/use-relit'
 import {
   againstKeeper,
+  fanOf,
+  indexOf,
+  ofLook,
   pairsOf,
+  placeInAddress,
+  type Place,
   lookLight,
   looksAt,
   modelThen,
@@ -35,9 +33,11 @@ import {
 } from './bench-model'
 import { LeanKey } from './lean-key'
 import { HeldKeys } from './held-keys'
-import { heldAs, nextHeld, ON_SCREEN, type HeldSample } from './held-sample'
+import { heldAs, nextHeld, type HeldSample } from './held-sample'
 import { LastLook } from './last-look'
+import { PairLine } from './pair-line'
 import { Readings } from './readings'
+import { useHeldSample } from './use-held-sample'
 import { SwatchField, type Surround } from './swatch-field'
 import { VerdictKeys } from './verdict-keys'
 
@@ -50,8 +50,6 @@ interface Props {
   readonly without: readonly Lean[]
   readonly looks: readonly ShownLook[]
 }
-
-const momentOf = (date: string, minute: number): string => `${date} ${Math.round(minute)}`
 
 /** One pair at a time, as large as the screen allows; the eye rules, then the model shows its reading. */
 export function BenchView(props: Props) {
@@ -67,18 +65,16 @@ export function BenchView(props: Props) {
   // The look that was given here last: what is said next is said of it.
   const [lastId, setLastId] = useState<string | null>(null)
   const { give, strike, say } = useVisitRecord()
-  const { choice, light, prepared, roomDay, zone, settle, showDay } = useLight()
+  const { choice, light, prepared, roomDay, settle } = useLight()
   const looks = useLooks(known, roomId)
 
-  // A sample is seen in the light that is here: once the bar is moved from it, one looks at the screen again.
-  const [sample, setSample] = useState(ON_SCREEN)
-  const [hereAndNow, setHereAndNow] = useState('')
-  const isHere =
-    hereAndNow === momentOf(roomDay.day.date, choice.minute) &&
-    (choice.source === 'room' || (choice.source === 'lamps' && isLampsAlone(roomDay, choice)))
-  const held = sample.held !== null && isHere ? sample : { ...sample, held: null }
+  const { held, hold, moveOn, problem } = useHeldSample()
 
   const manner = mannerOf(held, choice.source)
+  const out = useMemo(
+    () => new Set(candidates.flatMap(({ id, lean }) => (isLeanOut(without, lean) ? [id] : []))),
+    [candidates, without],
+  )
   const round = useMemo(
     () =>
       roundOf(
@@ -87,13 +83,22 @@ export function BenchView(props: Props) {
         looks,
         manner,
         roomId,
+        out,
       ),
-    [keepers, candidates, looks, manner, roomId],
+    [keepers, candidates, looks, manner, roomId, out],
   )
   const pairs = useMemo(() => pairsOf(round, keepers, candidates), [round, keepers, candidates])
   // Where nothing was asked for, the round goes on where it was left.
   const index = indexOf(pairs, at ?? round.left[0] ?? null)
   const pair = pairs[index]!
+  const [isFan, setIsFan] = useState(false)
+  const [isTwo, setIsTwo] = useState(false)
+  const fan = isFan
+    ? fanOf(pairs, pair, (candidateId) => round.settled.has(candidateId) || out.has(candidateId))
+    : []
+  const second = isTwo
+    ? (keepers[(keepers.indexOf(pair.keeper) + 1) % keepers.length] ?? null)
+    : null
   const pairLooks = looksAt(looks, pair)
   const pairId = `${pair.keeper.id} ${pair.candidate.id}`
   const last = looks.find(({ id }) => id === lastId)
@@ -113,42 +118,17 @@ export function BenchView(props: Props) {
     [days, pair.keeper, candidates],
   )
 
-  /** Moves the bar to now, by the clock of the place; false where this device is in another year. */
-  function moveToNow(): boolean {
-    const now = Date.now()
-    const day = dateByClock(zone, now)
-    if (!day) return false
-    const minute = Math.round((now - day.startUtcMs) / MS_PER_MINUTE)
-    const source =
-      choice.source === 'lamps' && isLampsAlone({ ...roomDay, day }, { ...choice, minute })
-        ? 'lamps'
-        : 'room'
-    showDay(day.date)
-    settle({ source, minute })
-    setHereAndNow(momentOf(day.date, minute))
-    return true
-  }
-
-  function hold(to: HeldSample): void {
-    setMessage('')
-    if (to.held !== null && held.held === null && !moveToNow())
-      return setMessage('The clock of this device is far from the visit; a sample is seen now.')
-    setSample(to)
-  }
-
+  /** The next pair, or of a fan the next candidate in it. */
   const go = (by: number): void => {
     setMessage('')
-    show(pairs[(index + by + pairs.length) % pairs.length]!)
+    const among = isFan ? fan : pairs
+    show(among[(among.indexOf(pair) + by + among.length) % among.length]!)
   }
 
   function show({ keeper, candidate }: BenchPair): void {
     setAt({ keeperId: keeper.id, candidateId: candidate.id })
     setPart(null)
-    if (held.held !== null) {
-      // Time goes on from pair to pair.
-      moveToNow()
-      setSample(heldAs(held, held.held, candidate.strengthPercent))
-    }
+    moveOn(candidate.strengthPercent)
     writeAddress({ keeper: keeper.id, candidate: candidate.id })
   }
 
@@ -170,14 +150,25 @@ export function BenchView(props: Props) {
     )
   }
 
-  async function rule(verdict: Verdict): Promise<void> {
+  const rule = (verdict: Verdict): Promise<void> =>
+    keep({ verdict, bestOf: [] }, nextAfter(verdict))
+
+  /** Of all that is held up the one at hand is best; it rules nothing. */
+  async function chooseBest(): Promise<void> {
+    if (fan.length > 1)
+      await keep({ verdict: null, bestOf: fan.map(({ candidate }) => candidate.id) }, null)
+  }
+
+  async function keep(
+    said: { readonly verdict: Verdict | null; readonly bestOf: readonly string[] },
+    next: BenchPair | null,
+  ): Promise<void> {
     // Pressed again before there was an answer: it is the same look.
     if (waitingFor.has(pairId)) return retryNow()
     setMessage('')
     setWaitingFor((before) => new Set([...before, pairId]))
     const { candidate } = pair
     const lookId = newId()
-    const next = nextAfter(verdict)
     const given = give({
       visitId,
       lookId,
@@ -194,7 +185,8 @@ export function BenchView(props: Props) {
           ? { as: 'screen' }
           : { as: 'sample', held: held.held, strengthPercent: held.strengthPercent },
       light: lookLight(roomDay, choice, light, held.held === null ? '' : held.place.trim()),
-      verdict,
+      verdict: said.verdict,
+      bestOf: [...said.bestOf],
       reasons: [],
       lean: null,
       note: '',
@@ -203,7 +195,7 @@ export function BenchView(props: Props) {
       modelSeenBefore: pairLooks.length > 0,
       model: prepared && modelThen(readingOf(prepared, pair, part)),
     })
-    setLastId(lookId)
+    if (said.verdict !== null) setLastId(lookId)
     // The eye goes on at once; what was given is kept meanwhile.
     if (next) show(next)
     const answer = await given
@@ -211,7 +203,11 @@ export function BenchView(props: Props) {
     if (!answer.ok) show(pair)
     setMessage(
       answer.ok
-        ? ['Kept.', answer.note, next ? '' : 'That was the last pair of the round.']
+        ? [
+            'Kept.',
+            answer.note,
+            next || said.verdict === null ? '' : 'That was the last pair of the round.',
+          ]
             .filter(Boolean)
             .join(' ')
         : answer.message,
@@ -240,6 +236,9 @@ export function BenchView(props: Props) {
       e: () => settle({ source: 'west' }),
       p: () => roomDay.room.lamps.length > 0 && settle({ source: 'lamps' }),
       h: () => hold(heldAs(held, nextHeld(held.held), pair.candidate.strengthPercent)),
+      f: () => setIsFan(!isFan),
+      t: () => setIsTwo(!isTwo && keepers.length > 1),
+      b: () => void chooseBest(),
       g: () => setSurround((before) => (before === 'card' ? 'grey' : 'card')),
     },
     BENCH_KEYS,
@@ -248,7 +247,7 @@ export function BenchView(props: Props) {
   return (
     <main className="flex min-h-0 flex-1 flex-col max-sm:overflow-y-auto">
       <h1 className="sr-only">Bench</h1>
-      <SwatchField pair={pair} surround={surround} />
+      <SwatchField {...{ pair, fan, second, surround }} />
       <div className="flex flex-col gap-1 px-4 py-1">
         <PairLine
           {...{ pair, index, part, round }}
@@ -281,17 +280,26 @@ export function BenchView(props: Props) {
             aria-label="What came of it"
             className="text-small font-semibold text-ink"
           >
-            {waitingFor.size > 0 ? (trouble ? NO_ANSWER : 'Keeping') : message}
+            {problem || (waitingFor.size > 0 ? (trouble ? NO_ANSWER : 'Keeping') : message)}
           </span>
           <span className="flex flex-wrap justify-end gap-x-4">
+            {isFan && (
+              <BenchKey onClick={() => void chooseBest()} letter="B">
+                Best of these {fan.length}
+              </BenchKey>
+            )}
+            <BenchKey onClick={() => setIsFan(!isFan)} letter="F" pressed={isFan}>
+              Fan
+            </BenchKey>
+            {keepers.length > 1 && (
+              <BenchKey onClick={() => setIsTwo(!isTwo)} letter="T" pressed={isTwo}>
+                {second ? `And ${second.name}` : 'Two finishes'}
+              </BenchKey>
+            )}
             <LeanKey {...{ visitId, roomId, without }} lean={pair.candidate.lean} />
-            <button
-              type="button"
-              className="min-h-6 underline underline-offset-4"
-              onClick={() => setSurround(surround === 'card' ? 'grey' : 'card')}
-            >
-              {surround === 'card' ? 'On mid grey' : 'On white card'} <kbd>G</kbd>
-            </button>
+            <BenchKey onClick={() => setSurround(surround === 'card' ? 'grey' : 'card')} letter="G">
+              {surround === 'card' ? 'On mid grey' : 'On white card'}
+            </BenchKey>
           </span>
         </div>
       </div>
@@ -307,131 +315,36 @@ const BENCH_KEYS: KeyWords = [
   ['O', 'the light away from the sun'],
   ['E', 'the evening sun from the west'],
   ['P', 'the lamps alone'],
+  ['F', 'the fan: up to ten past one finish'],
+  ['B', 'the best of these'],
+  ['T', 'two finishes at once'],
   ['G', 'white card or mid grey around'],
 ]
-
-/** A pair that is asked for; of a candidate alone whichever finish comes first. */
-interface Place {
-  readonly candidateId: string
-  readonly keeperId: string | null
-}
-
-function placeInAddress(parameters: URLSearchParams): Place | null {
-  const candidateId = parameters.get('candidate')
-  return candidateId === null ? null : { candidateId, keeperId: parameters.get('keeper') }
-}
-
-function indexOf(pairs: readonly BenchPair[], at: Place | null): number {
-  const of = pairs.findIndex(({ candidate }) => candidate.id === at?.candidateId)
-  const exact = pairs.findIndex(
-    ({ candidate, keeper }) => candidate.id === at?.candidateId && keeper.id === at.keeperId,
-  )
-  return Math.max(0, exact >= 0 ? exact : of)
-}
 
 function mannerOf({ held }: HeldSample, source: LightSource): RoundManner {
   if (held === null) return 'screen'
   return source === 'lamps' ? 'samples under lamps' : 'samples by day'
 }
 
-/** What a look was at, by names. */
-function ofLook(
-  { against, candidate }: ShownLook,
-  keepers: readonly BenchKeeper[],
-  candidates: readonly ProposedCandidate[],
-): string {
-  const paint = candidates.find(({ id }) => id === candidate.candidateId)
-  const beside = againstSaid(
-    against,
-    (id) => keepers.find((keeper) => keeper.id === id)?.name ?? 'what was taken out since',
-  )
-  return `${paint ? `${paint.name} at ${paint.strengthPercent} %` : 'A candidate'} beside ${beside}`
-}
-
-function PairLine({
-  pair,
-  index,
-  round,
-  part,
-  hardest,
-  onGo,
-  onPart,
+function BenchKey({
+  letter,
+  pressed,
+  onClick,
+  children,
 }: {
-  readonly pair: BenchPair
-  readonly index: number
-  readonly round: Round
-  /** The light by day in which the finish is hardest to live with, and how to stand in it. */
-  readonly hardest: { readonly name: KeyLight['name']; readonly show: () => void } | null
-  readonly part: string | null
-  readonly onGo: (by: number) => void
-  readonly onPart: (part: string | null) => void
+  readonly letter: string
+  readonly pressed?: boolean
+  readonly onClick: () => void
+  readonly children: ReactNode
 }) {
-  const { keeper, candidate } = pair
-  const words = useSurfaceWords(candidate.reflectance)
-  const colour = useRelitColour(candidate.reflectance)
   return (
-    <div className="grid grid-cols-[1fr_auto_1fr] items-center gap-4 max-sm:grid-cols-2 max-sm:gap-2">
-      <p>
-        <span className="font-display text-title leading-6">{keeper.name}</span>{' '}
-        <span className="text-small text-dim">
-          {keeper.state === 'arriving' ? 'arriving, judged as if here' : keeper.state}
-        </span>{' '}
-        {hardest && (
-          <button
-            type="button"
-            className="min-h-6 text-small underline underline-offset-4"
-            onClick={hardest.show}
-          >
-            hardest {hardest.name === 'sun' ? 'in the low sun' : 'at midday'}
-          </button>
-        )}{' '}
-        {keeper.colours.length > 1 && (
-          <select
-            aria-label="Held against"
-            className="min-h-9 border border-ash bg-paper px-1 text-small"
-            value={part ?? ''}
-            onChange={(event) => onPart(event.target.value || null)}
-          >
-            <option value="">the whole</option>
-            {keeper.colours.map((colour) => (
-              <option key={colour.part}>{colour.part}</option>
-            ))}
-          </select>
-        )}
-      </p>
-      <div className="flex items-center gap-2 max-sm:order-last max-sm:col-span-2 max-sm:justify-center">
-        <button
-          type="button"
-          className="key px-3"
-          onClick={() => onGo(-1)}
-          aria-label="Previous pair"
-        >
-          ←
-        </button>
-        <span className="w-28 text-center text-small leading-4">
-          <span data-testid="place">
-            {index + 1} of {round.pairs.length}
-          </span>
-          <span className="block text-fine text-dim" data-testid="progress">
-            {round.left.length === 0
-              ? `all ${round.asked} asked`
-              : `${round.asked} of about ${round.about}`}
-          </span>
-        </span>
-        <button type="button" className="key px-3" onClick={() => onGo(1)} aria-label="Next pair">
-          →
-        </button>
-      </div>
-      <p className="text-right leading-5">
-        <span className="font-display text-title leading-6">
-          {candidate.name} at {candidate.strengthPercent} %
-        </span>{' '}
-        <span className="text-small text-dim">
-          {candidate.deckName}, {candidate.code}, LRV{' '}
-          <span data-testid="lrv">{Math.round(lrvPercent(candidate.reflectance))}</span>; {words}{' '}
-          <GamutMark colour={colour} />
-        </span>
-      </p>
-    </div>
+    <button
+      type="button"
+      className="min-h-6 underline underline-offset-4 aria-pressed:font-semibold aria-pressed:text-ink"
+      aria-pressed={pressed}
+      onClick={onClick}
+    >
+      {children} <kbd>{letter}</kbd>
+    </button>
   )
 }

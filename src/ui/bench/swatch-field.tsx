@@ -6,19 +6,27 @@ import { candidateWords } from './candidate-words'
 import { KeeperSwatch } from '../swatch/keeper-swatch'
 import { RelitPatch } from '../swatch/relit-patch'
 import { useSurfaceWords } from '../swatch/use-relit'
-import type { BenchPair } from './bench-model'
+import type { BenchKeeper, BenchPair } from './bench-model'
 
 // L* 50: what a photographer's mid grey is.
 const MID_GREY = flatReflectance(0.184)
 
 export type Surround = 'card' | 'grey'
 
-/** Keeper and candidate edge to edge, one straight seam, a margin of card or grey around both. */
+/**
+ * Keeper and candidate edge to edge, one straight seam, a margin of card or grey around both. As a fan several candidates
+ * touch, the one in hand stands wide; a second finish stands at their other side.
+ */
 export function SwatchField({
   pair,
+  fan,
+  second,
   surround,
 }: {
   readonly pair: BenchPair
+  /** Pairs that are held up together, the one at hand among them; empty where it is held up alone. */
+  readonly fan: readonly BenchPair[]
+  readonly second: BenchKeeper | null
   readonly surround: Surround
 }) {
   const { keeper, candidate } = pair
@@ -31,17 +39,39 @@ export function SwatchField({
         />
       </div>
       <div className="absolute inset-x-6 inset-y-3 flex max-sm:inset-x-3 max-sm:inset-y-3">
-        <div className="flex-1">
-          <KeeperSwatch colours={keeper.colours} stacked>
-            {({ part, reflectance }) => (
-              <LabelledPatch reflectance={reflectance} name={`${keeper.name}, ${part}`} />
-            )}
-          </KeeperSwatch>
-        </div>
-        <div className="flex-1" data-testid="candidate-swatch">
-          <LabelledPatch reflectance={candidate.reflectance} name={candidateWords(candidate)} />
-        </div>
+        <Finish keeper={keeper} />
+        {fan.length === 0 ? (
+          <div className="flex-1" data-testid="candidate-swatch">
+            <LabelledPatch reflectance={candidate.reflectance} name={candidateWords(candidate)} />
+          </div>
+        ) : (
+          <ul aria-label="The fan" className="flex flex-[2]">
+            {fan.map(({ candidate: each }) => (
+              <li
+                key={each.id}
+                aria-current={each.id === candidate.id ? 'true' : undefined}
+                data-testid={each.id === candidate.id ? 'candidate-swatch' : undefined}
+                className={each.id === candidate.id ? 'flex-[5]' : 'flex-1'}
+              >
+                <LabelledPatch reflectance={each.reflectance} name={candidateWords(each)} />
+              </li>
+            ))}
+          </ul>
+        )}
+        {second && <Finish keeper={second} />}
       </div>
+    </div>
+  )
+}
+
+function Finish({ keeper }: { readonly keeper: BenchKeeper }) {
+  return (
+    <div className="flex-1">
+      <KeeperSwatch colours={keeper.colours} stacked>
+        {({ part, reflectance }) => (
+          <LabelledPatch reflectance={reflectance} name={`${keeper.name}, ${part}`} />
+        )}
+      </KeeperSwatch>
     </div>
   )
 }

@@ -175,6 +175,7 @@ const shownLook = (
   madeAt: string,
 ): ShownLook => ({
   ...look,
+  bestOf: look.bestOf ?? [],
   id: lookId,
   commandId,
   madeAt,
