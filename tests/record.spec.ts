@@ -213,6 +213,8 @@ test('a verdict is one request of less than 2 kB back, and no page is rendered f
   const requests: string[] = []
   let bytes = 0
   page.on('response', async (response) => {
+    // What others did is asked for by the clock, not on account of a verdict.
+    if (response.url().includes('/since/')) return
     requests.push(`${response.request().method()} ${new URL(response.url()).pathname}`)
     bytes += (await response.body().catch(() => Buffer.alloc(0))).length
   })

@@ -104,7 +104,8 @@ const addressOf = (typed: string, page: number): string =>
   `/?${new URLSearchParams({ ...(typed && { q: typed }), page: String(page) })}`
 
 async function VisitLine({ visit }: { readonly visit: VisitSummary }) {
-  const page = visit.stage === 'finished' ? 'grid' : 'brief'
+  // The record first, once there is one.
+  const page = visit.stage === 'planned' ? 'brief' : 'grid'
   const { works, left } = await loadVisitSummary(visit.id)
   return (
     <Link

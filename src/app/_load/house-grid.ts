@@ -4,6 +4,7 @@ import { keyLights, type KeyLight } from '@/core/light/key-lights'
 import { lrvPercent } from '@/core/paint/lrv'
 import { cellSays, type CellSays } from '@/core/record/cell'
 import type { Look } from '@/core/record/look'
+import { rowSum, worksIn } from '@/core/record/row-sum'
 import { againstSaid, lightSaid } from '@/core/record/look-words'
 import { isLeanOut } from '@/core/undertone/lean'
 import type { Candidate } from '@/db/candidates'
@@ -46,6 +47,9 @@ export interface GridRow {
   readonly paint: BenchCandidate
   readonly lrvPercent: number
   readonly cells: readonly GridCell[]
+  /** "works in 3 of 5, stronger in the Snug". */
+  readonly sum: string
+  readonly worksIn: number
 }
 
 /**
@@ -76,23 +80,31 @@ export async function loadHouseGrid(visitId: string, date?: string) {
   }))
   const rows = candidates.map((candidate): GridRow => {
     const paint = candidatePaint(candidate, decks)
+    const cells = lit.map(({ room, lights }) => {
+      const says = cellSays(looksOf(looks, candidate.id, room.id))
+      return {
+        roomId: room.id,
+        bands: bandsOf(paint, lights),
+        says,
+        namedBy: says.look
+          ? `beside ${said.against(says.look)}, ${said.light(says.look, shown)}`
+          : '',
+        isUp: isUpIn(candidate, room.id),
+        ruledOut: whyOut(candidate, room.id),
+        isLeanOut: isLeanOut(room.ruledOutLeans, paint.lean),
+      }
+    })
+    const summed = cells.map(({ roomId, isUp, ruledOut, says }) => ({
+      room: rooms.find(({ id }) => id === roomId)!.name,
+      isUp: isUp && ruledOut === null,
+      verdict: says.verdict,
+    }))
     return {
       paint,
       lrvPercent: lrvPercent(paint.reflectance),
-      cells: lit.map(({ room, lights }) => {
-        const says = cellSays(looksOf(looks, candidate.id, room.id))
-        return {
-          roomId: room.id,
-          bands: bandsOf(paint, lights),
-          says,
-          namedBy: says.look
-            ? `beside ${said.against(says.look)}, ${said.light(says.look, shown)}`
-            : '',
-          isUp: isUpIn(candidate, room.id),
-          ruledOut: whyOut(candidate, room.id),
-          isLeanOut: isLeanOut(room.ruledOutLeans, paint.lean),
-        }
-      }),
+      cells,
+      sum: rowSum(summed),
+      worksIn: worksIn(summed),
     }
   })
   return { visit, date: shown, columns, rows }

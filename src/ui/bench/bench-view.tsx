@@ -38,7 +38,7 @@ import { LastLook } from './last-look'
 import { PairLine } from './pair-line'
 import { Readings } from './readings'
 import { useHeldSample } from './use-held-sample'
-import { SwatchField, type Surround } from './swatch-field'
+import { SURROUNDS, SwatchField, type Surround } from './swatch-field'
 import { VerdictKeys } from './verdict-keys'
 
 interface Props {
@@ -93,6 +93,7 @@ export function BenchView(props: Props) {
   const pair = pairs[index]!
   const [isFan, setIsFan] = useState(false)
   const [isTwo, setIsTwo] = useState(false)
+  const [isLaidOn, setIsLaidOn] = useState(false)
   const fan = isFan
     ? fanOf(pairs, pair, (candidateId) => round.settled.has(candidateId) || out.has(candidateId))
     : []
@@ -239,7 +240,8 @@ export function BenchView(props: Props) {
       f: () => setIsFan(!isFan),
       t: () => setIsTwo(!isTwo && keepers.length > 1),
       b: () => void chooseBest(),
-      g: () => setSurround((before) => (before === 'card' ? 'grey' : 'card')),
+      y: () => setIsLaidOn(!isLaidOn),
+      g: () => setSurround(nextSurround(surround)),
     },
     BENCH_KEYS,
   )
@@ -247,7 +249,11 @@ export function BenchView(props: Props) {
   return (
     <main className="flex min-h-0 flex-1 flex-col max-sm:overflow-y-auto">
       <h1 className="sr-only">Bench</h1>
-      <SwatchField {...{ pair, fan, second, surround }} />
+      <SwatchField
+        {...{ pair, fan, second, surround }}
+        isLaidOn={isLaidOn && !second}
+        around={keepers.filter((each) => each !== pair.keeper && each !== second)}
+      />
       <div className="flex flex-col gap-1 px-4 py-1">
         <PairLine
           {...{ pair, index, part, round }}
@@ -297,14 +303,26 @@ export function BenchView(props: Props) {
               </BenchKey>
             )}
             <LeanKey {...{ visitId, roomId, without }} lean={pair.candidate.lean} />
-            <BenchKey onClick={() => setSurround(surround === 'card' ? 'grey' : 'card')} letter="G">
-              {surround === 'card' ? 'On mid grey' : 'On white card'}
+            <BenchKey onClick={() => setIsLaidOn(!isLaidOn)} letter="Y" pressed={isLaidOn}>
+              Laid on
+            </BenchKey>
+            <BenchKey onClick={() => setSurround(nextSurround(surround))} letter="G">
+              {SURROUND_WORDS[nextSurround(surround)]}
             </BenchKey>
           </span>
         </div>
       </div>
     </main>
   )
+}
+
+const nextSurround = (surround: Surround): Surround =>
+  SURROUNDS[(SURROUNDS.indexOf(surround) + 1) % SURROUNDS.length]!
+
+const SURROUND_WORDS: Record<Surround, string> = {
+  card: 'On white card',
+  grey: 'On mid grey',
+  room: 'In the room',
 }
 
 const BENCH_KEYS: KeyWords = [
@@ -318,7 +336,8 @@ const BENCH_KEYS: KeyWords = [
   ['F', 'the fan: up to ten past one finish'],
   ['B', 'the best of these'],
   ['T', 'two finishes at once'],
-  ['G', 'white card or mid grey around'],
+  ['Y', 'lay the candidate on the finish'],
+  ['G', 'white card, mid grey or the room around'],
 ]
 
 function mannerOf({ held }: HeldSample, source: LightSource): RoundManner {

@@ -11,37 +11,56 @@ import type { BenchKeeper, BenchPair } from './bench-model'
 // L* 50: what a photographer's mid grey is.
 const MID_GREY = flatReflectance(0.184)
 
-export type Surround = 'card' | 'grey'
+export const SURROUNDS = ['card', 'grey', 'room'] as const
+/** What lies around a pair: white card, mid grey, or what else stays in the room, by its shares. */
+export type Surround = (typeof SURROUNDS)[number]
 
 /**
  * Keeper and candidate edge to edge, one straight seam, a margin of card or grey around both. As a fan several candidates
- * touch, the one in hand stands wide; a second finish stands at their other side.
+ * touch, the one in hand stands wide; a second finish stands at their other side. Laid on, the candidate lies in the middle
+ * of the finish.
  */
 export function SwatchField({
   pair,
   fan,
   second,
+  isLaidOn,
   surround,
+  around,
 }: {
   readonly pair: BenchPair
   /** Pairs that are held up together, the one at hand among them; empty where it is held up alone. */
   readonly fan: readonly BenchPair[]
   readonly second: BenchKeeper | null
+  readonly isLaidOn: boolean
   readonly surround: Surround
+  /** What else stays in the room. */
+  readonly around: readonly BenchKeeper[]
 }) {
   const { keeper, candidate } = pair
   return (
     <div className="relative min-h-60 flex-1 overflow-hidden" data-surround={surround}>
       <div className="absolute inset-0">
-        <RelitPatch
-          reflectance={surround === 'card' ? WHITE_CARD : MID_GREY}
-          className="h-full w-full"
-        />
+        {surround === 'room' && around.length > 0 ? (
+          <div className="flex h-full">
+            {around.map((keeper) => (
+              <Finish key={keeper.id} keeper={keeper} />
+            ))}
+          </div>
+        ) : (
+          <RelitPatch
+            reflectance={surround === 'grey' ? MID_GREY : WHITE_CARD}
+            className="h-full w-full"
+          />
+        )}
       </div>
       <div className="absolute inset-x-6 inset-y-3 flex max-sm:inset-x-3 max-sm:inset-y-3">
         <Finish keeper={keeper} />
         {fan.length === 0 ? (
-          <div className="flex-1" data-testid="candidate-swatch">
+          <div
+            className={isLaidOn ? 'absolute inset-x-[30%] inset-y-[25%]' : 'flex-1'}
+            data-testid="candidate-swatch"
+          >
             <LabelledPatch reflectance={candidate.reflectance} name={candidateWords(candidate)} />
           </div>
         ) : (

@@ -189,7 +189,7 @@ const Since = z.object({
 })
 
 // Another browser's changes are asked for so often while the page is in front.
-const EVERY_MS = 15_000
+const EVERY_MS = 4000
 
 /** Shows what was changed in a visit with another device. */
 function useOthersChanges(visitId: string, seq: number): void {

@@ -13,12 +13,12 @@ export default async function HouseGridPage({
   searchParams,
 }: {
   params: Promise<{ visitId: string }>
-  searchParams: Promise<{ day?: string }>
+  searchParams: Promise<{ day?: string; sort?: string }>
 }) {
-  const { visit, date, columns, rows } = await loadHouseGrid(
-    (await params).visitId,
-    (await searchParams).day,
-  )
+  const { day, sort } = await searchParams
+  const { visit, date, columns, rows: asTaken } = await loadHouseGrid((await params).visitId, day)
+  const byWork = sort === 'works'
+  const rows = byWork ? asTaken.toSorted((p, q) => q.worksIn - p.worksIn) : asTaken
   if (columns.length === 0 || rows.length === 0)
     return (
       <main className="flex-1 p-6">
@@ -46,6 +46,12 @@ export default async function HouseGridPage({
           House grid{' '}
           <span className="font-text text-small text-dim">in the light of {longDate(date)}</span>
         </h1>
+        <Link
+          className="min-h-11 content-center text-small underline underline-offset-4 print:hidden"
+          href={`/visits/${visit.id}/grid?${new URLSearchParams({ ...(day && { day }), ...(!byWork && { sort: 'works' }) })}`}
+        >
+          {byWork ? 'In the order taken up' : 'What works in most rooms first'}
+        </Link>
         <Legend />
       </div>
       <table className="tabular-nums border-separate border-spacing-0">
@@ -80,6 +86,7 @@ export default async function HouseGridPage({
                 <span className="block text-fine text-dim">
                   {row.paint.strengthPercent} %, LRV {Math.round(row.lrvPercent)}
                 </span>
+                <span className="block pt-1 text-fine">{row.sum}</span>
               </th>
               {row.cells.map((cell, i) => (
                 <td key={cell.roomId} className="border-t border-rule px-3 py-2 align-top">
