@@ -92,6 +92,8 @@ export function LastLook({
               <JudgementMark judgement={look.model.judgement} />
               Model: {look.model.judgement}, chance {chancePercent(look.model.chance)}
               {differs(look.model.chance, look.verdict) && '; differs from yours, both are kept'}
+              {look.model.strengthPercent !== null &&
+                `; it would sit at ${look.model.strengthPercent} %`}
             </p>
           )}
         </div>
