@@ -2,6 +2,7 @@ import { execFileSync } from 'node:child_process'
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { AxeBuilder } from '@axe-core/playwright'
 import { expect, test as base, type Locator, type Page } from '@playwright/test'
 import { freePort, startServer } from '../scripts/lib/server.mjs'
 import { ADDRESSES, SEEDED, type Addresses } from './global-setup'
@@ -160,6 +161,16 @@ export function demoVisit(app: App, household = VISIT): string {
 export function demoRoom(visit: string, room: string): string {
   const [, , , id] = seeded().find(([, visitId, name]) => visit.endsWith(visitId) && name === room)!
   return `${visit}/rooms/${id}`
+}
+
+/** What axe finds wrong with a page as it stands. */
+export async function faultsOf(page: Page): Promise<string[]> {
+  // One page without frames of others: nothing has to be gathered, and only faults are asked for.
+  const { violations } = await new AxeBuilder({ page })
+    .setLegacyMode()
+    .options({ resultTypes: ['violations'] })
+    .analyze()
+  return violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)
 }
 
 /** By how many pixels a page, or its working area, is wider than what shows of it; a table scrolls inside itself. */

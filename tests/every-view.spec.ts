@@ -1,6 +1,5 @@
-import { AxeBuilder } from '@axe-core/playwright'
 import { expect } from '@playwright/test'
-import { open, overhang, test } from './app'
+import { faultsOf, open, overhang, test } from './app'
 import { everyView } from './views'
 
 // One of the views is an address of nothing.
@@ -29,13 +28,7 @@ for (const half of [0, 1])
       for (const [width, height] of WIDTHS) {
         await page.setViewportSize({ width, height })
         await expect.poll(() => overhang(page), { message: `${address} at ${width}` }).toBe(0)
-        // One page without frames of others: nothing has to be gathered, and only faults are asked for.
-        const { violations } = await new AxeBuilder({ page })
-          .setLegacyMode()
-          .options({ resultTypes: ['violations'] })
-          .analyze()
-        const found = violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)
-        expect(found, `${address} at ${width}`).toEqual([])
+        expect(await faultsOf(page), `${address} at ${width}`).toEqual([])
       }
     }
     expect([...hosts]).toEqual([`127.0.0.1:${app.port}`])

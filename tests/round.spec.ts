@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test'
-import { demoRoom, demoVisit, open, test } from './app'
+import { demoRoom, demoVisit, faultsOf, open, overhang, test } from './app'
 
 const progress = (page: Page) => page.getByTestId('progress')
 const place = (page: Page) => page.getByTestId('place')
@@ -68,6 +68,16 @@ test('a round by keyboard: one key a pair, the eye before the model, gone on wit
     await expect(outcome(page)).toContainText('Kept.')
   }
 
+  await rule(1)
+  for (const [width, height] of [
+    [390, 844],
+    [1024, 768],
+    [1280, 800],
+  ] as const) {
+    await page.setViewportSize({ width, height })
+    await expect.poll(() => overhang(page)).toBe(0)
+    expect(await faultsOf(page)).toEqual([])
+  }
   for (const [until, kills] of [
     [3, false],
     [6, true],
@@ -111,6 +121,7 @@ test('a fan past one finish is flicked through, between two finishes at once, an
   const bands = fan.getByRole('listitem')
   const count = await bands.count()
   expect(count).toBeGreaterThan(3)
+  expect(await faultsOf(page)).toEqual([])
   const inHand = async (): Promise<number> =>
     bands.evaluateAll((all) => all.findIndex((each) => each.ariaCurrent === 'true'))
   // The one in hand stands wide, all touch, and the arrows go round.

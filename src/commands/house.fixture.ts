@@ -198,6 +198,7 @@ export const look = (
   },
   verdict: 'no',
   reasons: ['too green', 'muddied'],
+  bestOf: [],
   lean: 'yellow-green',
   note: 'Mustard.',
   client: { says: 'not sure', words: 'Like soup?' },

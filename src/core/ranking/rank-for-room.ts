@@ -170,19 +170,30 @@ class Ranker {
 
     const left: number[] = []
     const settled: number[] = []
+    const inBounding: WeakestPair[] = []
     for (let i = 0; i < rows.length; i++) {
       const row = rows[i]!
       const source = this.deck.sources[row]!
-      weighed[row] = weakestPair(bounding, () => placeIn(inOne, i), source, giveUpBelow(i)).weighed
-      if (mayReach(i)) (weighed[row]! < SURE_NO ? settled : left).push(i)
+      const weakest = weakestPair(bounding, () => placeIn(inOne, i), source, giveUpBelow(i))
+      weighed[row] = weakest.weighed
+      if (!mayReach(i)) continue
+      if (weakest.weighed < SURE_NO) settled.push(i)
+      else {
+        left.push(i)
+        inBounding.push({ ...weakest, light: bounding.place })
+      }
     }
     const some = this.gathered(Uint32Array.from(left, (i) => rows[i]!))
-    const seen = room.lights.map((_, light) => this.seen(some, light))
+    // The bounding light is not asked again.
+    const seen = room.lights.map((_, light) =>
+      light === bounding.place ? null : this.seen(some, light),
+    )
     left.forEach((i, place) => {
       const row = rows[i]!
       const source = this.deck.sources[row]!
       const inLight = (light: number) => placeIn(seen[light]!, place)
-      weighed[row] = weakestPair(room, inLight, source, giveUpBelow(i)).weighed
+      const known = inBounding[place]!
+      weighed[row] = weakestPair(room, inLight, source, giveUpBelow(i), known).weighed
       if (mayReach(i)) settled.push(i)
     })
 

@@ -115,22 +115,25 @@ export const weighedChance = (chance: number, matters: number): number => 1 - ma
  * The weakest pair of a wall over all that stays and all lights; by far the most of a ranking's time goes here.
  *
  * @param giveUpBelow once a weighed chance falls below this: nobody asks any more how far
+ * @param known the weakest pair in one of the lights, which is not tried again
  */
 export function weakestPair(
   room: PreparedRoom,
   seenIn: (light: number) => Pick<Undertone, 'j' | 'a' | 'b'>,
   source: ReadingSource,
   giveUpBelow = -1,
+  known: WeakestPair | null = null,
 ): WeakestPair {
   const { tried } = room
   const { lean, lightness } = uncertaintyOf(source)
   filled.fill(false, 0, room.lights.length)
-  let chance = 1
-  let weighed = Infinity
-  let weakest: TriedPair | undefined
+  let chance = known?.chance ?? 1
+  let weighed = known?.weighed ?? Infinity
+  let weakest: Pick<TriedPair, 'finish' | 'light'> | null = known
   for (let at = 0; at < tried.length; at++) {
     const pair = tried[at]!
     const { light, role, shows, matters } = pair
+    if (light === known?.light) continue
     // A pair that works at this chance cannot be the weakest.
     const enough = 1 - (1 - weighed) / (matters * shows)
     if (enough <= 0) continue

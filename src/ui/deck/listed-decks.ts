@@ -17,6 +17,7 @@ import {
 } from '@/core/undertone/flat-undertones'
 import { toneOf, toneOrder, type ToneName } from '@/core/undertone/tone-order'
 import type { Undertone } from '@/core/undertone/undertone'
+import { deckWords } from './deck-words'
 import {
   deckColours,
   type DeckName,
@@ -76,6 +77,12 @@ export class ListedDecks {
   /** Where a colour stands among the decks in use; null where its deck is not. */
   placeOf(colourId: string): number | null {
     return this.places.get(colourId) ?? null
+  }
+
+  /** "Jorrfold E022-4"; among several decks with its maker and deck. */
+  nameOf(place: number): string {
+    const { name, code, deck } = this.colours[place]!
+    return `${name} ${code}${this.decks.length > 1 ? ` (${deckWords(deck)})` : ''}`
   }
 
   /** A colour at full strength. */

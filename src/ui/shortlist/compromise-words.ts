@@ -6,13 +6,13 @@ import type { ListedDecks } from '../deck/listed-decks'
 /** The compromise said aloud: candidate, strength, weakest finish and light, and the one keeper whose change would lift it. */
 export function compromiseWords(
   compromise: NonNullable<FirstRanked['compromise']>,
-  { colours }: Pick<ListedDecks, 'colours'>,
+  decks: Pick<ListedDecks, 'nameOf'>,
   { finishes, lights }: Pick<AskedRoom, 'finishes' | 'lights'>,
 ): string {
   const { place, strengthPercent, finish, light, lift } = compromise
   const lifting = finishes.find(({ keeperId }) => keeperId === lift?.keeperId)
   return [
-    `Nothing works with all that stays. Best compromise: ${colours[place]!.name} at ` +
+    `Nothing works with all that stays. Best compromise: ${decks.nameOf(place)} at ` +
       `${strengthPercent} %, weakest beside ${finishes[finish]!.name} ${lights[light]!.name}.`,
     ...(lifting && lift
       ? [

@@ -48,7 +48,6 @@ export function RankedLines({
     <ol>
       {lines.slice(0, shown).map((each) => {
         const { reflectance, gives, weakest } = each
-        const colour = decks.colours[each.place]!
         const isPicked = picked?.place === each.place
         return (
           <li key={each.place} className={`border-b border-rule ${isPicked ? 'bg-mist' : ''}`}>
@@ -63,7 +62,7 @@ export function RankedLines({
                 <span className="flex items-center gap-1 text-small">
                   <JudgementMark judgement={judgementOf(each.chance)} />
                   <span className="min-w-0 flex-1 truncate font-medium">
-                    {colour.name} {colour.code}, {each.strengthPercent} %
+                    {decks.nameOf(each.place)}, {each.strengthPercent} %
                   </span>
                   <span className="shrink-0 max-xl:sr-only">{judgementOf(each.chance)}</span>
                 </span>

@@ -65,6 +65,9 @@ test('strips stand in tone order, each from light to deep, deck by deck', () => 
 test('one name in two decks is two paints', () => {
   expect(namesakesOf(decks, 1).map(({ deck, code }) => [deck.id, code])).toEqual([['two', 'P1']])
   expect(namesakesOf(decks, 0)).toEqual([])
+  // Where one deck is in use, nobody has to be told which.
+  expect(decks.nameOf(1)).toBe('Name P1 P1 (Maker one, Fan)')
+  expect(new ListedDecks([deckOf('one', (code) => code)]).nameOf(1)).toBe('P1 P1')
 })
 
 test('a colour is found by its id, whichever decks are in use beside its own', () => {
@@ -166,7 +169,7 @@ test('the compromise is said aloud with what stands in its way', () => {
   const words = (lift: Parameters<typeof compromiseWords>[0]['lift']) =>
     compromiseWords({ ...best, lift }, decks, room)
   expect(words(null)).toBe(
-    'Nothing works with all that stays. Best compromise: Name P0 at 75 %, weakest beside Green tile under lamps.',
+    'Nothing works with all that stays. Best compromise: Name P0 P0 (Maker one, Fan) at 75 %, weakest beside Green tile under lamps.',
   )
   expect(words({ keeperId: 'b', chance: 0.9 })).toMatch(/With another Green tile it would work\.$/)
   expect(words({ keeperId: 'b', chance: 0.5 })).toMatch(/Another Green tile would help most\.$/)
