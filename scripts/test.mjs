@@ -1,5 +1,5 @@
 // npm test: everything from a fresh clone to one line, "N passed, N failed", and a true exit code.
-import { spawnSync } from 'node:child_process'
+import { spawn, spawnSync } from 'node:child_process'
 import { mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { ensureBrowser } from './lib/browser.mjs'
@@ -9,6 +9,11 @@ import { ensureBuild, ensurePackages, root } from './lib/prepare.mjs'
 const started = Date.now()
 let passed = 0
 let failed = 0
+const OPTIONS = {
+  cwd: root,
+  stdio: ['ignore', 'inherit', 'inherit'],
+  env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', npm_config_loglevel: 'error' },
+}
 const results = (name) => join(root, '.cache', name)
 
 await ensurePackages()
@@ -16,7 +21,7 @@ ensureBrowser()
 ensurePostgres()
 mkdirSync(join(root, '.cache'), { recursive: true })
 
-check('lint', 'npx', [
+const ESLINT = [
   'eslint',
   '--max-warnings',
   '0',
@@ -24,27 +29,16 @@ check('lint', 'npx', [
   '--cache-location',
   '.cache/eslint',
   '.',
+]
+const PRETTIER = ['prettier', '--check', '--log-level', 'warn', '--cache', '--cache-location']
+const IMPORTS = ['depcruise', 'src', 'demo', '--config', '.dependency-cruiser.cjs']
+// Two at a time: each is one thread long.
+await Promise.all([
+  check('lint', ESLINT),
+  check('types', ['next', 'typegen'], ['tsc', '--noEmit'])
+    .then(() => check('imports', [...IMPORTS, '--output-type', 'err']))
+    .then(() => check('format', [...PRETTIER, '.cache/prettier', '.'])),
 ])
-check('format', 'npx', [
-  'prettier',
-  '--check',
-  '--log-level',
-  'warn',
-  '--cache',
-  '--cache-location',
-  '.cache/prettier',
-  '.',
-])
-check('imports', 'npx', [
-  'depcruise',
-  'src',
-  'demo',
-  '--config',
-  '.dependency-cruiser.cjs',
-  '--output-type',
-  'err',
-])
-check('types', 'npx', ['next', 'typegen'], ['tsc', '--noEmit'])
 
 rmSync(results('unit-results.json'), { force: true })
 run('npx', ['jest', '--json', '--outputFile', results('unit-results.json')])
@@ -75,20 +69,25 @@ console.log(`${passed} passed, ${failed} failed`)
 process.exit(failed === 0 && passed > 0 ? 0 : 1)
 
 function run(program, args) {
-  const { status } = spawnSync(program, args, {
-    cwd: root,
-    stdio: ['ignore', 'inherit', 'inherit'],
-    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', npm_config_loglevel: 'error' },
-  })
-  return status === 0
+  return spawnSync(program, args, OPTIONS).status === 0
 }
 
 /** A check that passes or fails as one; several commands of npx one after another. */
-function check(name, program, ...commands) {
-  const well = commands.every((args) => run(program, args))
+async function check(name, ...commands) {
+  let well = true
+  for (const args of commands) well &&= await runBeside(args)
   console.log(`${well ? 'passed' : 'FAILED'}: ${name}`)
   if (well) passed++
   else failed++
+}
+
+/** Runs a command of npx while others run; whether it went well. */
+function runBeside(args) {
+  return new Promise((done) =>
+    spawn('npx', args, OPTIONS)
+      .on('error', () => done(false))
+      .on('exit', (status) => done(status === 0)),
+  )
 }
 
 /** Adds a runner's own figures; one failure when it left none. */
