@@ -14,17 +14,23 @@ const look = (
   keeperId: string,
   candidateId: string,
   verdict: Verdict | null,
-  given: { seen?: Seen; lamps?: boolean; retracted?: boolean } = {},
+  given: {
+    seen?: Seen
+    lamps?: boolean
+    minute?: number
+    part?: string
+    retracted?: boolean
+  } = {},
 ): Look => ({
   id: '',
   roomId: 'kitchen',
   candidate: { candidateId, strengthPercent: 100, sheen: 'matt' },
-  against: { kind: 'keeper', keeperId, part: null },
+  against: { kind: 'keeper', keeperId, part: given.part ?? null },
   seen: given.seen ?? { as: 'sample', held: 'board', strengthPercent: 100 },
   light: {
     source: given.lamps ? 'lamps' : 'room',
     date: '2026-06-21',
-    minute: 720,
+    minute: given.minute ?? 720,
     sky: 'clear',
     lampsOn: given.lamps ?? false,
     spot: 'walls',
@@ -77,6 +83,19 @@ test('taken back, said without a verdict or ruled on anew, a no settles no more'
   ])
     expect(leftOf(looks)).toHaveLength(12)
   expect(leftOf([look('floor', 'fawn', 'no'), look('floor', 'fawn', 'works')])).toHaveLength(11)
+})
+
+test('the record’s own rule says what is a no: one part or one light is enough, a board speaks for a chip', () => {
+  const isSettled = (...looks: Look[]) => round(looks).settled.get('fawn') === 'floor'
+  const no = look('floor', 'fawn', 'no', { part: 'vein' })
+  expect(isSettled(no, look('floor', 'fawn', 'works', { part: 'ground' }))).toBe(true)
+  const early = look('floor', 'fawn', 'no', { minute: 540 })
+  expect(isSettled(early, look('floor', 'fawn', 'works', { minute: 1080 }))).toBe(true)
+  const chip = { as: 'sample', held: 'chip', strengthPercent: 100 } as const
+  expect(isSettled(look('floor', 'fawn', 'no', { seen: chip }))).toBe(true)
+  expect(
+    isSettled(look('floor', 'fawn', 'no', { seen: chip }), look('floor', 'fawn', 'works')),
+  ).toBe(false)
 })
 
 test('each manner asks for itself: samples by day and under lamps apart, on the screen whatever was seen', () => {

@@ -1,3 +1,4 @@
+import { cellSays, type CellSays } from '../record/cell'
 import { isOfSample, isVerdict, type Look } from '../record/look'
 import { shuffledBy } from './shuffled-by'
 
@@ -36,8 +37,8 @@ const ASKED_BEFORE = 4
 
 /**
  * A room's round: each finish in turn, what is dearest to change first, every candidate past it. What a fixed finish has
- * ruled out, by day or under lamps, is not asked again. The order of the candidates hangs on the seed alone, so that it does not lead the eye, and
- * stays as it is when one is added or dropped.
+ * ruled out, by day or under lamps, is not asked again. The order of the candidates hangs on the seed alone, so that it
+ * does not lead the eye, and stays as it is when one is added or dropped.
  *
  * @param keepers the dearest first
  * @param looks of the room, in the order they were given
@@ -52,45 +53,44 @@ export function roundOf(
   out: ReadonlySet<string> = new Set(),
 ): Round {
   const inOrder = shuffledBy(candidateIds, (id) => id, seed)
-  const given = looks.filter((look) => !look.retracted && isVerdict(look))
-  const seen = latestByPair(given.filter((look) => countsIn(look, manner)))
-  // What is a no in one light that counts is not asked in another.
-  const noes = [
-    ...seen.values(),
-    ...latestByPair(given.filter((look) => countsIn(look, 'samples by day'))).values(),
-    ...latestByPair(given.filter((look) => countsIn(look, 'samples under lamps'))).values(),
-  ].filter(({ verdict }) => verdict === 'no')
-  const failed = new Set(noes.map(pairOf))
-  const settled = new Map<string, string>()
-  for (const { id, settles } of keepers)
-    for (const candidateId of candidateIds)
-      if (settles && !settled.has(candidateId) && failed.has(keyOf(id, candidateId)))
-        settled.set(candidateId, id)
   const pairs = keepers.flatMap(({ id }) =>
     inOrder.map((candidateId): RoundPair => ({ keeperId: id, candidateId })),
   )
-  const keyOfPair = ({ keeperId, candidateId }: RoundPair): string => keyOf(keeperId, candidateId)
-  const left = pairs.filter(
-    (pair) =>
-      !seen.has(keyOfPair(pair)) &&
-      !failed.has(keyOfPair(pair)) &&
-      !settled.has(pair.candidateId) &&
-      !out.has(pair.candidateId),
+  const given = looks.filter((look) => !look.retracted && isVerdict(look))
+  const looked = pairs.map((pair) => {
+    const own = given.filter((look) => isOf(look, pair))
+    return {
+      pair,
+      isAsked: own.some((look) => countsIn(look, manner)),
+      isNo: isNo(cellSays(own), manner),
+    }
+  })
+  const settled = new Map<string, string>()
+  for (const { id } of keepers.filter(({ settles }) => settles))
+    for (const { pair, isNo: failed } of looked)
+      if (failed && pair.keeperId === id && !settled.has(pair.candidateId))
+        settled.set(pair.candidateId, id)
+  const left = looked.flatMap(({ pair, isAsked, isNo: failed }) =>
+    isAsked || failed || settled.has(pair.candidateId) || out.has(pair.candidateId) ? [] : [pair],
   )
-  const asked = pairs.filter((pair) => seen.has(keyOfPair(pair))).length
-  return { pairs, left, asked, about: asked + expected(keepers, left, seen), settled }
+  const answered = looked.filter(({ isAsked }) => isAsked)
+  return {
+    pairs,
+    left,
+    asked: answered.length,
+    about: answered.length + expected(keepers, left, answered),
+    settled,
+  }
 }
 
-/** Of one pair the latest look. */
-const latestByPair = (looks: readonly Look[]): ReadonlyMap<string, Look> =>
-  new Map(
-    looks.filter(({ against }) => against.kind === 'keeper').map((look) => [pairOf(look), look]),
-  )
+const isOf = ({ against, candidate }: Look, { keeperId, candidateId }: RoundPair): boolean =>
+  against.kind === 'keeper' &&
+  against.keeperId === keeperId &&
+  candidate.candidateId === candidateId
 
-const pairOf = ({ against, candidate }: Look): string =>
-  against.kind === 'keeper' ? keyOf(against.keeperId, candidate.candidateId) : ''
-
-const keyOf = (keeperId: string, candidateId: string): string => `${keeperId} ${candidateId}`
+/** What a pair's looks come to, in whatever lights: what the record says, and on the screen what the screen does. */
+const isNo = ({ verdict, look }: CellSays, manner: RoundManner): boolean =>
+  (verdict ?? (manner === 'screen' ? look?.verdict : null)) === 'no'
 
 /** Whether a look answers a round of this manner: paint in its own kind of light, and on the screen also the screen. */
 function countsIn(look: Look, manner: RoundManner): boolean {
@@ -102,13 +102,11 @@ function countsIn(look: Look, manner: RoundManner): boolean {
 function expected(
   keepers: readonly RoundKeeper[],
   left: readonly RoundPair[],
-  seen: ReadonlyMap<string, Look>,
+  answered: readonly { readonly pair: RoundPair; readonly isNo: boolean }[],
 ): number {
   const fixed = new Set(keepers.flatMap(({ id, settles }) => (settles ? [id] : [])))
-  const answers = [...seen.values()].filter(
-    ({ against }) => against.kind === 'keeper' && fixed.has(against.keeperId),
-  )
-  const noes = answers.filter(({ verdict }) => verdict === 'no').length
+  const answers = answered.filter(({ pair }) => fixed.has(pair.keeperId))
+  const noes = answers.filter(({ isNo: failed }) => failed).length
   const goesOn = 1 - (noes + NO_BEFORE) / (answers.length + ASKED_BEFORE)
   const chances = new Map<string, number>()
   let sum = 0

@@ -55,7 +55,6 @@ interface Props {
 export function BenchView(props: Props) {
   const { visitId, roomId, keepers, candidates, without, looks: known } = props
   const parameters = useSearchParams()
-  const [at, setAt] = useState<Place | null>(() => placeInAddress(parameters))
   const [surround, setSurround] = useState<Surround>('card')
   const [part, setPart] = useState<string | null>(null)
   const [message, setMessage] = useState('')
@@ -88,8 +87,11 @@ export function BenchView(props: Props) {
     [keepers, candidates, looks, manner, roomId, out],
   )
   const pairs = useMemo(() => pairsOf(round, keepers, candidates), [round, keepers, candidates])
-  // Where nothing was asked for, the round goes on where it was left.
-  const index = indexOf(pairs, at ?? round.left[0] ?? null)
+  // Where nothing was asked for, the round goes on where it was left; from then on only a hand changes the pair.
+  const [at, setAt] = useState<Place | null>(
+    () => placeInAddress(parameters) ?? round.left[0] ?? null,
+  )
+  const index = indexOf(pairs, at)
   const pair = pairs[index]!
   const [isFan, setIsFan] = useState(false)
   const [isTwo, setIsTwo] = useState(false)
@@ -192,8 +194,8 @@ export function BenchView(props: Props) {
       lean: null,
       note: '',
       client: null,
-      // It was shown after each look, also one that was taken back.
-      modelSeenBefore: pairLooks.length > 0,
+      // It was shown after each verdict, also one that was taken back.
+      modelSeenBefore: pairLooks.some(isVerdict),
       model: prepared && modelThen(readingOf(prepared, pair, part)),
     })
     if (said.verdict !== null) setLastId(lookId)

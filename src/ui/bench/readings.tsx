@@ -3,6 +3,7 @@
 import { useMemo } from 'react'
 import { chancePercent, isBad, isGood } from '@/core/pairing/chance'
 import { dayByClock } from '@/core/light/zone-clock'
+import { isVerdict } from '@/core/record/look'
 import { lightSaid, lookSaid, seenSaid } from '@/core/record/look-words'
 import type { Verdict } from '@/core/record/verdict'
 import { Figures } from '../form/figures'
@@ -24,6 +25,8 @@ export function Readings({
   const { roomDay, zone } = useLight()
   if (looks.length === 0) return null
   const latest = looks.filter((look) => !look.retracted).at(-1)
+  // A lean, or the best of a fan, is no verdict: the model waits for one.
+  const ruled = looks.filter((look) => !look.retracted && isVerdict(look)).at(-1)
   return (
     <div className="grid max-h-28 grid-cols-2 gap-6 overflow-y-auto max-sm:max-h-none border-t border-rule pt-1 text-small max-sm:grid-cols-1">
       <section aria-label="Your looks">
@@ -57,7 +60,7 @@ export function Readings({
           ))}
         </ul>
       </section>
-      {latest && <ModelLine pair={pair} said={latest} />}
+      {ruled && <ModelLine pair={pair} said={ruled} />}
     </div>
   )
 }
