@@ -104,6 +104,9 @@ test('in sentences a paint goes with maker and deck where another deck has its n
   const house = await aHouse(db)
   expect((await namesInVisit(db, house.visitId)).get(house.candidateId)).toBe('Oneling at 75 %')
   await layDeckIn(db, idOf(1), head, [colour('A', { name: 'ONELING' })])
+  // On its way it is nobody's yet.
+  expect((await namesInVisit(db, house.visitId)).get(house.candidateId)).toBe('Oneling at 75 %')
+  await done(db, 'open-deck', { deckId: idOf(1), maker: 'Oddney', name: 'Fan', colours: 1 })
   const names = await namesInVisit(db, house.visitId)
   expect(names.get(house.candidateId)).toBe('Oneling (Maker 1, Fan) at 75 %')
   expect(names.get(house.colourIds[0]!)).toBe('Oneling (Maker 1, Fan)')

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { CLIENT_SAYS, LEANS } from '../core/record/look'
+import { CLIENT_SAID, LEANS } from '../core/record/look'
 import { REASONS } from '../core/record/verdict'
 import { saveSayings } from '../db/looks'
 import { kind, Refusal } from './kind'
@@ -15,7 +15,7 @@ export const sayWhy = kind({
     reasons: z.array(z.enum(REASONS)).max(REASONS.length),
     lean: z.enum(LEANS).nullable(),
     note,
-    client: z.object({ says: z.enum(CLIENT_SAYS), words: note }).nullable(),
+    client: z.object({ says: z.enum(CLIENT_SAID), words: note }).nullable(),
   }),
   visitOf: ({ visitId }) => visitId,
   observes: true,
@@ -28,7 +28,9 @@ export const sayWhy = kind({
     ([
       ...reasons,
       ...(lean === null ? [] : [lean === 'no lean' ? lean : `leans ${lean}`]),
-      ...(client === null ? [] : [`the client: ${client.says}`]),
+      ...(client === null
+        ? []
+        : [`the client: ${client.says}${client.words && ` “${client.words}”`}`]),
       ...(words === '' ? [] : [`“${words}”`]),
     ].join(', ') || 'nothing more'),
 })

@@ -115,7 +115,8 @@ export async function markUndone(
 
 // Two decks may have a paint of one name: then it is told apart.
 const PAINT_NAME = `d.name || case when exists
-  (select from deck_colour other where lower(other.name) = lower(d.name) and other.deck_id <> d.deck_id)
+  (select from deck_colour other join deck their on their.id = other.deck_id and their.status = 'ready'
+    where lower(other.name) = lower(d.name) and other.deck_id <> d.deck_id)
   then ' (' || deck.maker || ', ' || deck.name || ')' else '' end`
 
 const NamesRow = z.object({ id: z.uuid(), name: z.string() })

@@ -83,7 +83,7 @@ export function tryRound(
   }
   if (byDay.length > 0) {
     const matters = new Map(
-      keepers.map((keeper) => [keeper.id, lightThatMatters(byDay, keeper, paints)]),
+      keepers.map((keeper) => [keeper.id, lightThatMatters(byDay, keeper, paints).place]),
     )
     goRound('samples by day', (keeperId) => matters.get(keeperId)!)
   }

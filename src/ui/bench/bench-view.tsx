@@ -107,19 +107,12 @@ export function BenchView(props: Props) {
   const last = looks.find(({ id }) => id === lastId)
   // By day; under lamps there is one light.
   const days = useMemo(() => keyLights(roomDay).filter(({ name }) => name !== 'lamps'), [roomDay])
-  const hardest = useMemo(
-    () =>
-      days.length === 0
-        ? null
-        : days[
-            lightThatMatters(
-              days.map(({ prepared: each }) => each),
-              pair.keeper,
-              candidates,
-            )
-          ]!,
-    [days, pair.keeper, candidates],
-  )
+  const hardest = useMemo(() => {
+    const lights = days.map(({ prepared: each }) => each)
+    if (lights.length === 0) return null
+    const { place, isAlike } = lightThatMatters(lights, pair.keeper, candidates)
+    return isAlike ? null : days[place]!
+  }, [days, pair.keeper, candidates])
 
   /** The next pair, or of a fan the next candidate in it. */
   const go = (by: number): void => {

@@ -1,6 +1,6 @@
 'use client'
 
-import { useRef, useState } from 'react'
+import { useEffect, useEffectEvent, useRef, useState, type Ref } from 'react'
 import { chancePercent } from '@/core/pairing/chance'
 import { CLIENT_SAYS, LEANS, type LeanWord } from '@/core/record/look'
 import { lookSaid } from '@/core/record/look-words'
@@ -35,13 +35,11 @@ export function LastLook({
   const note = useRef<HTMLInputElement>(null)
   const offered = reasonsFor(look.verdict, more)
   const hasMore = look.verdict !== 'works'
-  // What a record of before says of the client stays as it is until something else is said.
-  const client = CLIENT_SAYS.find((each) => each === look.client?.says) ?? null
   const said: Sayings = {
     reasons: look.reasons,
     lean: look.lean,
     note: look.note,
-    client: client && { says: client, words: look.client?.words ?? '' },
+    client: look.client,
   }
   const toggle = (reason: Reason): void =>
     onSay({
@@ -51,7 +49,10 @@ export function LastLook({
         : [...look.reasons, reason],
     })
   const toldBy = (says: (typeof CLIENT_SAYS)[number]): void =>
-    onSay({ ...said, client: client === says ? null : { says, words: '' } })
+    onSay({
+      ...said,
+      client: look.client?.says === says ? null : { says, words: look.client?.words ?? '' },
+    })
   useKeys(
     {
       ...Object.fromEntries(offered.map((reason, i) => [REASON_KEYS[i]!, () => toggle(reason)])),
@@ -74,7 +75,8 @@ export function LastLook({
             <span className="text-dim">
               {of}
               {look.note && `; “${look.note}”`}
-              {look.client && `; client: ${look.client.says}`}
+              {look.client &&
+                `; client: ${look.client.says}${look.client.words && ` “${look.client.words}”`}`}
               {look.waiting && '; waiting to be kept'}
             </span>
             {!look.retracted && (
@@ -99,22 +101,13 @@ export function LastLook({
         </div>
         {!look.retracted && (
           <div className="flex flex-wrap items-center gap-2">
-            <input
-              // A note is kept when it is left, or with Enter; then the keys rule again.
-              key={look.id}
+            <SaidInput
               ref={note}
               className="field w-48"
-              aria-label="Note"
+              label="Note"
               placeholder="Note, as you would say it  /"
-              maxLength={2000}
-              defaultValue={look.note}
-              onBlur={(event) => {
-                const words = event.target.value.trim()
-                if (words !== look.note) onSay({ ...said, note: words })
-              }}
-              onKeyDown={(event) => {
-                if (event.key === 'Enter' || event.key === 'Escape') event.currentTarget.blur()
-              }}
+              kept={look.note}
+              onKeep={(words) => onSay({ ...said, note: words })}
             />
             <select
               aria-label="It leans, to your eye"
@@ -135,7 +128,7 @@ export function LastLook({
                 <button
                   key={each}
                   type="button"
-                  aria-pressed={client === each}
+                  aria-pressed={look.client?.says === each}
                   className="key -ml-px gap-1 px-2 first:ml-0"
                   onClick={() => toldBy(each)}
                 >
@@ -143,6 +136,17 @@ export function LastLook({
                 </button>
               ))}
             </div>
+            {look.client && (
+              <SaidInput
+                className="field w-40"
+                label="In the client’s words"
+                placeholder="in their words"
+                kept={look.client.words}
+                onKeep={(words) =>
+                  look.client && onSay({ ...said, client: { ...look.client, words } })
+                }
+              />
+            )}
           </div>
         )}
       </div>
@@ -174,5 +178,46 @@ export function LastLook({
       )}
       {hidden.length > 0 && <p className="text-fine">Also said: {hidden.join(', ')}</p>}
     </section>
+  )
+}
+
+/** Words that are kept when they are left, with Enter, or when the next look takes their place: none is lost. */
+function SaidInput({
+  ref,
+  label,
+  kept,
+  onKeep,
+  ...input
+}: {
+  readonly ref?: Ref<HTMLInputElement>
+  readonly label: string
+  readonly className: string
+  readonly placeholder: string
+  readonly kept: string
+  readonly onKeep: (words: string) => void
+}) {
+  const typed = useRef(kept)
+  const keep = useEffectEvent(() => {
+    const words = typed.current.trim()
+    if (words !== kept) onKeep(words)
+  })
+  useEffect(() => () => keep(), [])
+  return (
+    <input
+      {...input}
+      ref={ref}
+      aria-label={label}
+      autoComplete="off"
+      maxLength={2000}
+      defaultValue={kept}
+      onChange={(event) => (typed.current = event.target.value)}
+      onBlur={() => {
+        const words = typed.current.trim()
+        if (words !== kept) onKeep(words)
+      }}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter' || event.key === 'Escape') event.currentTarget.blur()
+      }}
+    />
   )
 }

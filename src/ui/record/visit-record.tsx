@@ -44,9 +44,7 @@ interface VisitRecord {
 }
 
 /** Why, a note, the lean and the client: what is said of a look beside its verdict. */
-export type Sayings = Pick<Look, 'reasons' | 'lean' | 'note'> & {
-  readonly client: PayloadOf<'say-why'>['client']
-}
+export type Sayings = Pick<Look, 'reasons' | 'lean' | 'note' | 'client'>
 
 /** What a look says now, as far as it is known here. */
 const withSayings = (look: ShownLook, said: ReadonlyMap<string, Sayings>): ShownLook => {
