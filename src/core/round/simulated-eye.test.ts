@@ -6,7 +6,7 @@ import type { Lab } from '../colour/lab'
 import { isFixed, type KeeperKind } from '../pairing/keeper-kind'
 import { roleOf } from '../pairing/role'
 import { reflectanceOfReading } from '../paint/reading'
-import { tryRound, type TriedCandidate, type TriedKeeper } from './simulated-eye'
+import { tryRound, type TriedCandidate, type TriedKeeper } from './simulated-eye.fixture'
 
 const LIGHTS = {
   byDay: [prepareLight(daylightSpectrum(6500), 400), prepareLight(daylightSpectrum(4000), 300)],
