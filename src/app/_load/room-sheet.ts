@@ -7,7 +7,7 @@ import { lookSaid, seenSaid } from '@/core/record/look-words'
 import type { Verdict } from '@/core/record/verdict'
 import { seenLine, seenWords } from '@/core/undertone/drawn'
 import { lightnessWord } from '@/core/undertone/lightness-word'
-import type { KeptLook } from '@/db/looks'
+import type { KeptLook } from '@/db/look-row'
 import { bandsOf, looksOf, lookWordsOf, whyOut } from './house-grid'
 import { candidatePaint } from './paints'
 import {

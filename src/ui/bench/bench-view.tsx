@@ -1,13 +1,12 @@
 'use client'
 
 import { useSearchParams } from 'next/navigation'
-import { useMemo, useState, type ReactNode } from 'react'
+import { useMemo, useState } from 'react'
 import { RIBBON_STEP_MINUTES } from '@/core/light/ribbon'
-import type { LightSource } from '@/core/light/light-choice'
 import { isVerdict } from '@/core/record/look'
 import type { Verdict } from '@/core/record/verdict'
 import { lightThatMatters } from '@/core/round/light-that-matters'
-import { roundOf, type RoundManner } from '@/core/round/round'
+import { roundOf } from '@/core/round/round'
 import { keyLights } from '@/core/light/key-lights'
 import { isLeanOut, type Lean } from '@/core/undertone/lean'
 import { useKeys, type KeyWords } from '../keys/use-keys'
@@ -33,12 +32,13 @@ import {
 } from './bench-model'
 import { LeanKey } from './lean-key'
 import { HeldKeys } from './held-keys'
-import { heldAs, nextHeld, type HeldSample } from './held-sample'
+import { HoldUpKeys, useHeldUp } from './hold-up-keys'
+import { heldAs, mannerOf, nextHeld } from './held-sample'
 import { LastLook } from './last-look'
 import { PairLine } from './pair-line'
 import { Readings } from './readings'
 import { useHeldSample } from './use-held-sample'
-import { SURROUNDS, SwatchField, type Surround } from './swatch-field'
+import { SwatchField } from './swatch-field'
 import { VerdictKeys } from './verdict-keys'
 
 interface Props {
@@ -55,7 +55,7 @@ interface Props {
 export function BenchView(props: Props) {
   const { visitId, roomId, keepers, candidates, without, looks: known } = props
   const parameters = useSearchParams()
-  const [surround, setSurround] = useState<Surround>('card')
+  const heldUp = useHeldUp(keepers.length > 1)
   const [part, setPart] = useState<string | null>(null)
   const [message, setMessage] = useState('')
   // Pairs whose look has no answer yet.
@@ -93,13 +93,10 @@ export function BenchView(props: Props) {
   )
   const index = indexOf(pairs, at)
   const pair = pairs[index]!
-  const [isFan, setIsFan] = useState(false)
-  const [isTwo, setIsTwo] = useState(false)
-  const [isLaidOn, setIsLaidOn] = useState(false)
-  const fan = isFan
+  const fan = heldUp.isFan
     ? fanOf(pairs, pair, (candidateId) => round.settled.has(candidateId) || out.has(candidateId))
     : []
-  const second = isTwo
+  const second = heldUp.isTwo
     ? (keepers[(keepers.indexOf(pair.keeper) + 1) % keepers.length] ?? null)
     : null
   const pairLooks = looksAt(looks, pair)
@@ -117,7 +114,7 @@ export function BenchView(props: Props) {
   /** The next pair, or of a fan the next candidate in it. */
   const go = (by: number): void => {
     setMessage('')
-    const among = isFan ? fan : pairs
+    const among = heldUp.isFan ? fan : pairs
     show(among[(among.indexOf(pair) + by + among.length) % among.length]!)
   }
 
@@ -232,11 +229,6 @@ export function BenchView(props: Props) {
       e: () => settle({ source: 'west' }),
       p: () => roomDay.room.lamps.length > 0 && settle({ source: 'lamps' }),
       h: () => hold(heldAs(held, nextHeld(held.held), pair.candidate.strengthPercent)),
-      f: () => setIsFan(!isFan),
-      t: () => setIsTwo(!isTwo && keepers.length > 1),
-      b: () => void chooseBest(),
-      y: () => setIsLaidOn(!isLaidOn),
-      g: () => setSurround(nextSurround(surround)),
     },
     BENCH_KEYS,
   )
@@ -245,8 +237,9 @@ export function BenchView(props: Props) {
     <main className="flex min-h-0 flex-1 flex-col max-sm:overflow-y-auto">
       <h1 className="sr-only">Bench</h1>
       <SwatchField
-        {...{ pair, fan, second, surround }}
-        isLaidOn={isLaidOn && !second}
+        {...{ pair, fan, second }}
+        surround={heldUp.surround}
+        isLaidOn={heldUp.isLaidOn && !second}
         around={keepers.filter((each) => each !== pair.keeper && each !== second)}
       />
       <div className="flex flex-col gap-1 px-4 py-1">
@@ -284,40 +277,17 @@ export function BenchView(props: Props) {
             {problem || (waitingFor.size > 0 ? (trouble ? NO_ANSWER : 'Keeping') : message)}
           </span>
           <span className="flex flex-wrap justify-end gap-x-4">
-            {isFan && (
-              <BenchKey onClick={() => void chooseBest()} letter="B">
-                Best of these {fan.length}
-              </BenchKey>
-            )}
-            <BenchKey onClick={() => setIsFan(!isFan)} letter="F" pressed={isFan}>
-              Fan
-            </BenchKey>
-            {keepers.length > 1 && (
-              <BenchKey onClick={() => setIsTwo(!isTwo)} letter="T" pressed={isTwo}>
-                {second ? `And ${second.name}` : 'Two finishes'}
-              </BenchKey>
-            )}
+            <HoldUpKeys
+              {...{ heldUp, fan, second }}
+              canBeTwo={keepers.length > 1}
+              onBest={() => void chooseBest()}
+            />
             <LeanKey {...{ visitId, roomId, without }} lean={pair.candidate.lean} />
-            <BenchKey onClick={() => setIsLaidOn(!isLaidOn)} letter="Y" pressed={isLaidOn}>
-              Laid on
-            </BenchKey>
-            <BenchKey onClick={() => setSurround(nextSurround(surround))} letter="G">
-              {SURROUND_WORDS[nextSurround(surround)]}
-            </BenchKey>
           </span>
         </div>
       </div>
     </main>
   )
-}
-
-const nextSurround = (surround: Surround): Surround =>
-  SURROUNDS[(SURROUNDS.indexOf(surround) + 1) % SURROUNDS.length]!
-
-const SURROUND_WORDS: Record<Surround, string> = {
-  card: 'On white card',
-  grey: 'On mid grey',
-  room: 'In the room',
 }
 
 const BENCH_KEYS: KeyWords = [
@@ -328,37 +298,4 @@ const BENCH_KEYS: KeyWords = [
   ['O', 'the light away from the sun'],
   ['E', 'the evening sun from the west'],
   ['P', 'the lamps alone'],
-  ['F', 'the fan: up to ten past one finish'],
-  ['B', 'the best of these'],
-  ['T', 'two finishes at once'],
-  ['Y', 'lay the candidate on the finish'],
-  ['G', 'white card, mid grey or the room around'],
 ]
-
-function mannerOf({ held }: HeldSample, source: LightSource): RoundManner {
-  if (held === null) return 'screen'
-  return source === 'lamps' ? 'samples under lamps' : 'samples by day'
-}
-
-function BenchKey({
-  letter,
-  pressed,
-  onClick,
-  children,
-}: {
-  readonly letter: string
-  readonly pressed?: boolean
-  readonly onClick: () => void
-  readonly children: ReactNode
-}) {
-  return (
-    <button
-      type="button"
-      className="min-h-6 underline underline-offset-4 aria-pressed:font-semibold aria-pressed:text-ink"
-      aria-pressed={pressed}
-      onClick={onClick}
-    >
-      {children} <kbd>{letter}</kbd>
-    </button>
-  )
-}

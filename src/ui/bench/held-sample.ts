@@ -1,4 +1,6 @@
+import type { LightSource } from '@/core/light/light-choice'
 import { HELD, type Held } from '@/core/record/look'
+import type { RoundManner } from '@/core/round/round'
 
 /** What of the paint is there: nothing but the screen, or a sample in the light that is here now. */
 export interface HeldSample {
@@ -24,3 +26,9 @@ export const heldAs = (
 /** From the screen over chip, swatch, board and wall back to the screen. */
 export const nextHeld = (held: Held | null): Held | null =>
   held === null ? HELD[0] : (HELD[HELD.indexOf(held) + 1] ?? null)
+
+/** The round that a look at it belongs to. */
+export function mannerOf({ held }: HeldSample, source: LightSource): RoundManner {
+  if (held === null) return 'screen'
+  return source === 'lamps' ? 'samples under lamps' : 'samples by day'
+}

@@ -82,7 +82,7 @@ export function LastLook({
             {!look.retracted && (
               <button
                 type="button"
-                className="min-h-6 underline underline-offset-4"
+                className="min-h-6 underline underline-offset-4 pointer-coarse:min-h-11"
                 onClick={onStrike}
               >
                 Undo

@@ -24,7 +24,7 @@ export function LeanKey({
       {isOut && <span className="font-medium text-ink">No {leanWords(lean)} in this room. </span>}
       <button
         type="button"
-        className="min-h-6 underline underline-offset-4"
+        className="min-h-6 underline underline-offset-4 pointer-coarse:min-h-11"
         onClick={() =>
           void change(
             'rule-out-lean',

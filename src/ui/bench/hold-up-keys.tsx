@@ -1,0 +1,105 @@
+'use client'
+
+import { useState, type ReactNode } from 'react'
+import { useKeys, type KeyWords } from '../keys/use-keys'
+import type { BenchKeeper, BenchPair } from './bench-model'
+import { SURROUNDS, type Surround } from './swatch-field'
+
+const SURROUND_WORDS: Record<Surround, string> = {
+  card: 'On white card',
+  grey: 'On mid grey',
+  room: 'In the room',
+}
+
+const KEY_WORDS: KeyWords = [
+  ['F', 'the fan: up to ten past one finish'],
+  ['B', 'the best of these'],
+  ['T', 'two finishes at once'],
+  ['Y', 'lay the candidate on the finish'],
+  ['G', 'white card, mid grey or the room around'],
+]
+
+/** How a pair is held up: alone or in a fan, to one finish or between two, beside or on it, and on what. */
+export function useHeldUp(canBeTwo: boolean) {
+  const [isFan, setIsFan] = useState(false)
+  const [isTwo, setIsTwo] = useState(false)
+  const [isLaidOn, setIsLaidOn] = useState(false)
+  const [surround, setSurround] = useState<Surround>('card')
+  const next = SURROUNDS[(SURROUNDS.indexOf(surround) + 1) % SURROUNDS.length]!
+  return {
+    isFan,
+    isTwo,
+    isLaidOn,
+    surround,
+    /** What lies around it after the next press. */
+    next,
+    fan: () => setIsFan(!isFan),
+    two: () => setIsTwo(!isTwo && canBeTwo),
+    layOn: () => setIsLaidOn(!isLaidOn),
+    around: () => setSurround(next),
+  }
+}
+
+/** The keys of it. */
+export function HoldUpKeys({
+  heldUp,
+  fan,
+  second,
+  canBeTwo,
+  onBest,
+}: {
+  readonly heldUp: ReturnType<typeof useHeldUp>
+  readonly fan: readonly BenchPair[]
+  readonly second: BenchKeeper | null
+  readonly canBeTwo: boolean
+  /** The one at hand is the best of the fan. */
+  readonly onBest: () => void
+}) {
+  useKeys({ f: heldUp.fan, t: heldUp.two, b: onBest, y: heldUp.layOn, g: heldUp.around }, KEY_WORDS)
+  return (
+    <>
+      {fan.length > 1 && (
+        <BenchKey onClick={onBest} letter="B">
+          Best of these {fan.length}
+        </BenchKey>
+      )}
+      <BenchKey onClick={heldUp.fan} letter="F" pressed={heldUp.isFan}>
+        Fan
+      </BenchKey>
+      {canBeTwo && (
+        <BenchKey onClick={heldUp.two} letter="T" pressed={heldUp.isTwo}>
+          {second ? `And ${second.name}` : 'Two finishes'}
+        </BenchKey>
+      )}
+      <BenchKey onClick={heldUp.layOn} letter="Y" pressed={heldUp.isLaidOn}>
+        Laid on
+      </BenchKey>
+      <BenchKey onClick={heldUp.around} letter="G">
+        {SURROUND_WORDS[heldUp.next]}
+      </BenchKey>
+    </>
+  )
+}
+
+function BenchKey({
+  letter,
+  pressed,
+  onClick,
+  children,
+}: {
+  readonly letter: string
+  readonly pressed?: boolean
+  readonly onClick: () => void
+  readonly children: ReactNode
+}) {
+  return (
+    <button
+      type="button"
+      className="min-h-6 underline underline-offset-4 pointer-coarse:min-h-11 aria-pressed:font-semibold aria-pressed:text-ink"
+      aria-pressed={pressed}
+      onClick={onClick}
+    >
+      {children} <kbd>{letter}</kbd>
+    </button>
+  )
+}
