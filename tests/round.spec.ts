@@ -156,3 +156,80 @@ test('a fan past one finish is flicked through, between two finishes at once, an
     new RegExp(`^${name!.split(' at ')[0]} at .* in Front room: best of ${count} `),
   )
 })
+
+test('clumsy hands: a burst of keys, a thumb that comes down twice, a note that is not left, another device', async ({
+  page,
+  browser,
+  ownApp: app,
+}) => {
+  const front = demoRoom(demoVisit(app), 'Front room')
+  await open(page, `${front}/bench`)
+  const last = page.getByRole('region', { name: 'Last look' })
+  const bands = page.getByTestId('candidate-swatch').getByRole('img')
+
+  await test.step('what another device keeps changes no pair under the hand', async () => {
+    const [where, name] = [await place(page).textContent(), await bands.getAttribute('aria-label')]
+    const asked = await counted(page)
+    const other = await (await browser.newContext()).newPage()
+    await open(other, `${front}/bench`)
+    expect(await place(other).textContent()).toBe(where)
+    await other.keyboard.press('n')
+    await expect(outcome(other)).toContainText('Kept.')
+    await page.evaluate(() => window.dispatchEvent(new Event('focus')))
+    await expect.poll(() => counted(page)).toBe(asked + 1)
+    expect([await place(page).textContent(), await bands.getAttribute('aria-label')]).toEqual([
+      where,
+      name,
+    ])
+    await other.close()
+  })
+  await test.step('a burst of keys rules on one pair each', async () => {
+    // From a pair that nobody ruled on.
+    while ((await page.getByRole('region', { name: 'Your looks' }).count()) > 0)
+      await page.keyboard.press('ArrowRight')
+    const asked = await counted(page)
+    for (let n = 0; n < 3; n++) await page.keyboard.press('w')
+    await expect.poll(() => counted(page)).toBe(asked + 3)
+    await expect(outcome(page)).toContainText('Kept.')
+  })
+  await test.step('two taps in one place are one verdict', async () => {
+    await open(page, `${demoRoom(demoVisit(app), 'South bedroom')}/bench`)
+    const asked = await counted(page)
+    await page.getByRole('button', { name: /^works W/ }).dblclick()
+    await expect(outcome(page)).toContainText('Kept.')
+    await expect.poll(() => counted(page)).toBe(asked + 1)
+  })
+  await test.step('a note that was not left when the next verdict came is kept, and so are the client’s words', async () => {
+    await page.keyboard.press('x')
+    await last.getByLabel('In the client’s words').fill('Like soup')
+    await last.getByLabel('Note').fill('Mustard by noon')
+    const of = await last.textContent()
+    const paint = /works(.+?) at /.exec(of!)![1]!.trim()
+    // Pressed as a thumb does on a tablet: the field keeps the focus.
+    await page
+      .getByRole('button', { name: /^unsure U/ })
+      .evaluate((key: HTMLButtonElement) => key.click())
+    await expect(last).toContainText('unsure')
+    const visit = demoVisit(app)
+    const changes = `${app.url}/api/visits/${visit.split('/').at(-1)}/since/0`
+    await expect
+      .poll(async () =>
+        (await (await page.request.get(changes)).text()).includes('Mustard by noon'),
+      )
+      .toBe(true)
+    await open(page, `${visit}/history`)
+    const said = page.getByRole('listitem').filter({ hasText: '“Mustard by noon”' }).first()
+    await expect(said).toContainText(`Said of “${paint} at `)
+    await expect(said).toContainText('the client: no “Like soup”')
+  })
+})
+
+test('the best of a fan is no verdict: the model still waits', async ({ page, ownApp: app }) => {
+  await open(page, `${demoRoom(demoVisit(app), 'Landing study')}/bench`)
+  await page.keyboard.press('f')
+  while ((await page.getByRole('region', { name: 'Your looks' }).count()) > 0)
+    await page.keyboard.press('ArrowRight')
+  await page.keyboard.press('b')
+  await expect(page.getByRole('region', { name: 'Your looks' })).toContainText('best of')
+  expect(await saidOfPair(page)).not.toMatch(MODELS_WORDS)
+})
