@@ -64,11 +64,14 @@ export function LastLook({
   )
   const hidden = look.reasons.filter((reason) => !offered.includes(reason))
   return (
-    <section aria-label="Last look" className="flex flex-col gap-1 border-t border-rule pt-1">
-      <div className="flex flex-wrap items-center gap-x-3 gap-y-1 text-small">
-        <div className="min-w-60 flex-1 leading-5">
-          <p className="flex items-center gap-2">
-            <VerdictMark verdict={look.verdict} />
+    <section
+      aria-label="Last look"
+      className="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-rule pt-1 text-small"
+    >
+      <div className="min-w-60 flex-1 leading-5">
+        <div className="flex gap-2">
+          <VerdictMark verdict={look.verdict} />
+          <p>
             <span className={look.retracted ? 'line-through' : 'font-medium'}>
               {lookSaid(look)}
             </span>{' '}
@@ -78,7 +81,7 @@ export function LastLook({
               {look.client &&
                 `; client: ${look.client.says}${look.client.words && ` “${look.client.words}”`}`}
               {look.waiting && '; waiting to be kept'}
-            </span>
+            </span>{' '}
             {!look.retracted && (
               <button
                 type="button"
@@ -89,69 +92,69 @@ export function LastLook({
               </button>
             )}
           </p>
-          {look.model && (
-            <p className="flex items-center gap-2 text-fine" aria-label="The model said">
-              <JudgementMark judgement={look.model.judgement} />
-              Model: {look.model.judgement}, chance {chancePercent(look.model.chance)}
-              {differs(look.model.chance, look.verdict) && '; differs from yours, both are kept'}
-              {look.model.strengthPercent !== null &&
-                `; it would sit at ${look.model.strengthPercent} %`}
-            </p>
-          )}
         </div>
-        {!look.retracted && (
-          <div className="flex flex-wrap items-center gap-2">
-            <SaidInput
-              ref={note}
-              className="field w-48"
-              label="Note"
-              placeholder="Note, as you would say it  /"
-              kept={look.note}
-              onKeep={(words) => onSay({ ...said, note: words })}
-            />
-            <select
-              aria-label="It leans, to your eye"
-              className="min-h-11 border border-ash bg-paper px-1 text-small"
-              value={look.lean ?? ''}
-              onChange={(event) =>
-                onSay({ ...said, lean: (event.target.value as LeanWord | '') || null })
-              }
-            >
-              <option value="">leans?</option>
-              {LEANS.map((each) => (
-                <option key={each}>{each}</option>
-              ))}
-            </select>
-            <div role="group" aria-label="The client says" className="flex items-center text-small">
-              <span className="pr-2 text-dim">Client</span>
-              {CLIENT_SAYS.map((each) => (
-                <button
-                  key={each}
-                  type="button"
-                  aria-pressed={look.client?.says === each}
-                  className="key -ml-px gap-1 px-2 first:ml-0"
-                  onClick={() => toldBy(each)}
-                >
-                  {each} <kbd className="text-fine">{CLIENT_KEYS[each].toUpperCase()}</kbd>
-                </button>
-              ))}
-            </div>
-            {look.client && (
-              <SaidInput
-                className="field w-40"
-                label="In the client’s words"
-                placeholder="in their words"
-                kept={look.client.words}
-                onKeep={(words) =>
-                  look.client && onSay({ ...said, client: { ...look.client, words } })
-                }
-              />
-            )}
-          </div>
+        {look.model && (
+          <p className="flex items-center gap-2 text-fine" aria-label="The model said">
+            <JudgementMark judgement={look.model.judgement} />
+            Model: {look.model.judgement}, chance {chancePercent(look.model.chance)}
+            {differs(look.model.chance, look.verdict) && '; differs from yours, both are kept'}
+            {look.model.strengthPercent !== null &&
+              `; it would sit at ${look.model.strengthPercent} %`}
+          </p>
         )}
       </div>
       {!look.retracted && (
-        <div className="flex flex-wrap items-center gap-y-1">
+        <div className="flex flex-wrap items-center gap-2 max-sm:order-last">
+          <SaidInput
+            ref={note}
+            className="field w-48"
+            label="Note"
+            placeholder="Note, as you would say it  /"
+            kept={look.note}
+            onKeep={(words) => onSay({ ...said, note: words })}
+          />
+          <select
+            aria-label="It leans, to your eye"
+            className="min-h-11 border border-ash bg-paper px-1 text-small"
+            value={look.lean ?? ''}
+            onChange={(event) =>
+              onSay({ ...said, lean: (event.target.value as LeanWord | '') || null })
+            }
+          >
+            <option value="">leans?</option>
+            {LEANS.map((each) => (
+              <option key={each}>{each}</option>
+            ))}
+          </select>
+          <div role="group" aria-label="The client says" className="flex items-center text-small">
+            <span className="pr-2 text-dim">Client</span>
+            {CLIENT_SAYS.map((each) => (
+              <button
+                key={each}
+                type="button"
+                aria-pressed={look.client?.says === each}
+                className="key -ml-px gap-1 px-2 first:ml-0"
+                onClick={() => toldBy(each)}
+              >
+                {each} <kbd className="text-fine">{CLIENT_KEYS[each].toUpperCase()}</kbd>
+              </button>
+            ))}
+          </div>
+          {look.client && (
+            <SaidInput
+              className="field w-40"
+              label="In the client’s words"
+              placeholder="in their words"
+              kept={look.client.words}
+              onKeep={(words) =>
+                look.client && onSay({ ...said, client: { ...look.client, words } })
+              }
+            />
+          )}
+        </div>
+      )}
+      {!look.retracted && (
+        <div className="flex basis-full flex-wrap items-center gap-y-1">
           {offered.map((reason, i) => (
             <button
               key={reason}
@@ -176,7 +179,7 @@ export function LastLook({
           )}
         </div>
       )}
-      {hidden.length > 0 && <p className="text-fine">Also said: {hidden.join(', ')}</p>}
+      {hidden.length > 0 && <p className="basis-full text-fine">Also said: {hidden.join(', ')}</p>}
     </section>
   )
 }
