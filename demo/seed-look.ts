@@ -15,7 +15,8 @@ export interface Visited {
   readonly visitId: string
   readonly visit: DemoVisit
   readonly deck: ReadonlyMap<string, DeckColour>
-  readonly photoHash: string
+  /** Of the stone counter: the whole, corrected, and the part that stands for it. */
+  readonly photos: { readonly photoHash: string; readonly patchHash: string }
   /** Finishes entered so far: one that runs on into another room is entered once. */
   readonly entered: Map<DemoKeeper, { readonly id: string; readonly roomIds: string[] }>
   readonly candidateIds: Map<string, string>
@@ -110,6 +111,8 @@ function pairOf({ visit, deck }: Visited, room: DemoRoom, look: DemoLook): Bench
     keeper: {
       id: '',
       settles: true,
+      patchHash: null,
+      isMottled: false,
       name: keeper.name,
       state: keeper.state,
       varies: keeper.varies ?? false,

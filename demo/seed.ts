@@ -2,8 +2,12 @@ import type { PayloadOf } from '../src/commands/kinds'
 import { DEFAULT_HOUSE_RULES } from '../src/core/advice/house-rules'
 import { utcMsAt } from '../src/core/light/day-clock'
 import { PLAIN_LAMP, PLAIN_WINDOW } from '../src/core/light/room'
+import { gapsOf } from '../src/core/record/gaps'
 import { layDeckIn, listDeckColours, type DeckColour } from '../src/db/decks'
+import { listKeepers } from '../src/db/keepers'
+import { listLooks } from '../src/db/looks'
 import { storePhoto } from '../src/db/photos'
+import { listRooms } from '../src/db/rooms'
 import { openStore } from '../src/db/store'
 import { cleanPhoto } from '../src/formats/photo'
 import { SHIPPED_DECK, shippedColours } from '../src/formats/shipped-deck'
@@ -11,7 +15,7 @@ import { localDay } from '../src/time/local-day'
 import { Hand, steadyId } from './hand'
 import { DEMO_VISITS } from './scenario'
 import { seedLook, strengthOf, type Visited } from './seed-look'
-import { stonePhoto } from './stone-photo'
+import { stonePhotos } from './stone-patch'
 import type { DemoKeeper, DemoRoom, DemoVisit } from './visits/visit-shape'
 
 // Fills an empty data directory with the demo, change by change as hands would have made it:
@@ -27,9 +31,9 @@ async function seedDeck(hand: Hand): Promise<ReadonlyMap<string, DeckColour>> {
   return new Map(colours.map((colour) => [colour.code, colour]))
 }
 
-/** A photo of the stone counter, as the server keeps one. */
-async function seedPhoto(hand: Hand, dataDir: string): Promise<string> {
-  const clean = await cleanPhoto(await stonePhoto())
+/** A photo, as the server keeps one. */
+async function seedPhoto(hand: Hand, dataDir: string, photo: Buffer): Promise<string> {
+  const clean = await cleanPhoto(photo)
   if (!clean.ok) throw new Error(clean.message)
   const { jpeg, widthPx, heightPx } = clean.photo
   const hash = await storePhoto(dataDir, jpeg)
@@ -41,7 +45,7 @@ async function seedVisit(
   hand: Hand,
   visit: DemoVisit,
   deck: ReadonlyMap<string, DeckColour>,
-  photoHash: string,
+  photos: Visited['photos'],
 ): Promise<void> {
   const { place, rooms, date, finished, brief, household, wishes, willNotHave, houseRules } = visit
   const visitId = steadyId()
@@ -63,7 +67,7 @@ async function seedVisit(
     visitId,
     visit,
     deck,
-    photoHash,
+    photos,
     entered: new Map(),
     candidateIds: new Map(),
     toLook: [],
@@ -130,7 +134,11 @@ async function seedStanding(
   roomId: string,
   room: DemoRoom,
 ): Promise<void> {
-  for (const [code, status, reason = ''] of room.standing ?? [])
+  for (const [code, status, reason = ''] of room.standing ?? []) {
+    if (status === 'picked') {
+      await seedRuling(hand, visitId, roomId, candidateIds.get(code)!, reason)
+      continue
+    }
     await hand.make('propose', {
       visitId,
       roomId,
@@ -143,11 +151,38 @@ async function seedStanding(
       withdrawn: false,
       replaces: null,
     })
+  }
+}
+
+/** The walls of a room are ruled on, with what the record does not hold. */
+async function seedRuling(
+  hand: Hand,
+  visitId: string,
+  roomId: string,
+  candidateId: string,
+  compromise: string,
+): Promise<void> {
+  const [room] = (await listRooms(hand.db, visitId)).filter(({ id }) => id === roomId)
+  const keepers = (await listKeepers(hand.db, visitId)).filter((each) =>
+    each.roomIds.includes(roomId),
+  )
+  const looks = (await listLooks(hand.db, visitId)).filter(
+    (look) => look.roomId === roomId && look.candidate.candidateId === candidateId,
+  )
+  const { windows, lamps } = room!
+  const toRule = { hasWindow: windows.length > 0, hasLamps: lamps.length > 0, keepers }
+  await hand.make('rule', {
+    ...{ visitId, roomId, candidateId, compromise },
+    rulingId: steadyId(),
+    surface: 'walls',
+    sheen: 'matt',
+    gaps: [...gapsOf(toRule, looks)],
+  })
 }
 
 async function seedKeeper(
   hand: Hand,
-  { visitId, entered, photoHash }: Visited,
+  { visitId, entered, photos }: Visited,
   roomId: string,
   keeper: DemoKeeper,
 ): Promise<string> {
@@ -166,7 +201,8 @@ async function seedKeeper(
     keeperId: id,
     roomId: roomIds[0] ?? roomId,
     roomIds: [...roomIds, roomId],
-    photoHash: photographed ? photoHash : null,
+    photoHash: photographed ? photos.photoHash : null,
+    patchHash: photographed ? photos.patchHash : null,
     colours: colours.map(([part, sharePercent, lab]) => ({
       part,
       sharePercent,
@@ -206,10 +242,12 @@ await before.make('keep-settings', {
   houseRules: DEFAULT_HOUSE_RULES as never,
 })
 const deck = await seedDeck(before)
-const photoHash = await seedPhoto(before, dataDir)
+const photos = await stonePhotos()
+const photoHash = await seedPhoto(before, dataDir, photos.corrected)
+const patchHash = await seedPhoto(before, dataDir, photos.patch)
 for (const visit of DEMO_VISITS) {
   const day = localDay(visit.date, visit.place.timeZone)
   const begins = day.startUtcMs + visit.brief.fromMinute * 60_000
-  await seedVisit(new Hand(store.db, visit.by, begins), visit, deck, photoHash)
+  await seedVisit(new Hand(store.db, visit.by, begins), visit, deck, { photoHash, patchHash })
 }
 await store.close()

@@ -17,8 +17,8 @@ export const STONE_CARD_AT = CARD.map(
     ] as const,
 )
 
-const GROUND: Lab = [66, 9, 14]
-const FLECK: Lab = [48, 7, 9]
+export const GROUND: Lab = [66, 9, 14]
+export const FLECK: Lab = [48, 7, 9]
 const VEIN: Lab = [83, 3, 8]
 const GRAIN = 5
 

@@ -55,7 +55,7 @@ export class App {
 
 /** `app` is shared by the tests of a worker; those that stop it use `ownApp`. */
 // What a browser says of a server that was ended on purpose.
-const ENDED = /net::ERR_|^Failed to fetch RSC payload/
+const ENDED = /net::ERR_|Failed to fetch|ChunkLoadError/
 let wasEnded = false
 
 interface Own {

@@ -3,10 +3,13 @@ import { join } from 'node:path'
 import { AxeBuilder } from '@axe-core/playwright'
 import { expect, type Locator, type Page } from '@playwright/test'
 import sharp from 'sharp'
+import { STONE_CARD_AT, stonePhoto } from '../demo/stone-photo'
 import { ciede2000 } from '../src/core/colour/ciede2000'
-import type { Lab } from '../src/core/colour/lab'
+import { D65_WHITE } from '../src/core/colour/illuminant'
+import { labFromXyz, type Lab } from '../src/core/colour/lab'
+import { linearRgbFromHex, xyzFromLinearRgb } from '../src/core/colour/srgb'
 import type { TestLightName } from '../src/core/photo/test-cameras.fixture'
-import { demoVisit, open, demoRoom, tabTo, test } from './app'
+import { demoVisit, hexOf, open, demoRoom, tabTo, test } from './app'
 import { CARD_AT, photograph, pngHeader, TRUTH } from './photographs'
 
 /** Opens the keepers of a room in a light, a fresh keeper, and the photo reader. */
@@ -208,6 +211,58 @@ test('colours of a photo are dropped, merged and tapped for, and kept with the p
   const { exif, xmp, iptc, width } = await sharp(kept).metadata()
   expect([exif, xmp, iptc]).toEqual([undefined, undefined, undefined])
   expect(width).toBe(600)
+})
+
+test('the part of a photo that stands for a finish is kept, and held up relit: its ground as its swatch is in that light', async ({
+  page,
+  ownApp: app,
+}) => {
+  const study = demoRoom(demoVisit(app), 'Landing study')
+  const input = await openPhotoReader(page, study, 'light=room&at=12:00&sky=clear')
+  await input.setInputFiles({
+    name: 'stone.jpg',
+    mimeType: 'image/jpeg',
+    buffer: await stonePhoto(),
+  })
+  await page.getByLabel('Taken in').selectOption('lamp')
+  await page.getByLabel('Bulb').selectOption('filament')
+  await page.getByLabel('Kelvin').fill('2900')
+  for (const at of STONE_CARD_AT) {
+    await expect(page.getByText(/^Now tap the /)).toBeVisible()
+    await tapAt(page, at)
+  }
+  await foundColours(page)
+  // A person says better where it shows: off the card, to the right.
+  await page.getByRole('button', { name: 'Which part stands for it' }).click()
+  await tapAt(page, [0.7, 0.6])
+  await expect(
+    page.getByText(/That part stands for it\. Taken over, with the photo\./),
+  ).toBeVisible()
+  await page.getByRole('textbox', { name: 'What stays' }).fill('Photographed stone')
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.getByText('The part that stands for it, in this light.')).toBeVisible()
+
+  await open(page, `${study}/bench?light=room&at=17:30&sky=clear`)
+  const held = page.getByRole('img', {
+    name: 'Photographed stone, its own photograph in this light',
+  })
+  for (let n = 0; n < 20 && (await held.count()) === 0; n++) await page.keyboard.press('ArrowRight')
+  await expect(held).toBeVisible()
+  const commonest = await held.locator('canvas').evaluate((canvas: HTMLCanvasElement) => {
+    const { width, height } = canvas
+    const { data } = canvas.getContext('2d')!.getImageData(0, 0, width, height)
+    const middle = [0, 1, 2].map((k) => {
+      const channel = Array.from({ length: width * height }, (_, i) => data[4 * i + k]!)
+      return channel.sort((p, q) => p - q)[Math.floor(channel.length / 2)]!
+    })
+    return `#${middle.map((v) => v.toString(16).padStart(2, '0')).join('')}`
+  })
+  // The ground of the reading, by itself, is a swatch in the same light.
+  const parts = page.getByLabel('Held against')
+  await parts.selectOption({ index: 1 })
+  const ground = page.getByRole('img', { name: /^Photographed stone, / })
+  const labOf = (hex: string): Lab => labFromXyz(xyzFromLinearRgb(linearRgbFromHex(hex)), D65_WHITE)
+  expect(ciede2000(labOf(commonest), labOf(await hexOf(ground)))).toBeLessThan(3)
 })
 
 test('what is no photo, is cut short, or says it is huge is refused in words, and the page lives on', async ({

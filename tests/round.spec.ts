@@ -1,5 +1,7 @@
 import { expect, type Page } from '@playwright/test'
+import { seededRandom } from '../src/core/seeded-random'
 import { demoRoom, demoVisit, faultsOf, open, overhang, test } from './app'
+import { changesOf, rowsOfLooks } from './changes'
 
 const progress = (page: Page) => page.getByTestId('progress')
 const place = (page: Page) => page.getByTestId('place')
@@ -232,4 +234,257 @@ test('the best of a fan is no verdict: the model still waits', async ({ page, ow
   await page.keyboard.press('b')
   await expect(page.getByRole('region', { name: 'Your looks' })).toContainText('best of')
   expect(await saidOfPair(page)).not.toMatch(MODELS_WORDS)
+})
+
+test('by keyboard alone from the first key of a round in the kitchen to a ruling that grid and sheet show', async ({
+  page,
+  ownApp: app,
+}) => {
+  await page.clock.setFixedTime(new Date('2026-09-17T11:30:00Z'))
+  const visit = demoVisit(app)
+  const kitchen = demoRoom(visit, 'Kitchen')
+  await open(page, `${kitchen}/bench`)
+  let keys = 0
+  const press = async (...all: string[]): Promise<void> => {
+    for (const key of all) await page.keyboard.press(key)
+    keys += all.length
+  }
+  const started = Date.now()
+  await press('h', 'h', 'h')
+  await expect(page.getByRole('radio', { name: 'Board' })).toBeChecked()
+  // The stone is held up as its own photograph, relit.
+  await expect(page.getByRole('img', { name: /^Oak floor|its own photograph/ })).not.toHaveCount(0)
+  let pairs = 0
+  while ((await progress(page).textContent())!.includes('about')) {
+    const asked = await counted(page)
+    await press('w')
+    pairs += 1
+    await expect.poll(() => counted(page)).toBe(asked + 1)
+  }
+  await expect(outcome(page)).toContainText('That was the last pair of the round.')
+  // To the ruling by its name; what stands first is the pick, and the form at hand is sent.
+  await press('Control+k')
+  // Typed at once: none of it is a verdict.
+  await page.keyboard.type('ruling')
+  await expect(page.getByRole('dialog').getByRole('combobox')).toHaveValue('ruling')
+  await expect(page.getByRole('option', { name: /^Ruling/ })).toHaveAttribute(
+    'aria-selected',
+    'true',
+  )
+  await press('Enter')
+  await page.waitForURL(/\/ruling/)
+  const pick = page.getByRole('form', { name: 'To rule' })
+  await expect(pick.getByRole('listitem').filter({ hasText: 'by day only' })).toBeVisible()
+  expect(await faultsOf(page)).toEqual([])
+  const called = (await pick.getByRole('heading', { level: 2 }).textContent())!
+  await press('Control+Enter')
+  await expect(page.getByRole('status', { name: 'What came of it' })).toHaveText('Ruled.')
+  await expect(page.getByRole('region', { name: 'The ruling' })).toContainText('Ines Tarrow')
+  console.log(
+    `a round to its ruling: ${pairs} pairs, ${keys + 'ruling'.length} keys, ${((Date.now() - started) / 1000).toFixed(0)} s with its checks`,
+  )
+  await open(page, `${visit}/grid`)
+  const [name] = called.split(' at ')
+  const row = page.getByRole('row').filter({ hasText: name! })
+  await expect(row.getByText('the pick: walls')).toBeVisible()
+  await open(page, `${kitchen}/sheet`)
+  await expect(page.getByRole('region', { name: 'Ruled', exact: true })).toContainText(
+    `walls: ${called}`,
+  )
+
+  await test.step('it is locked, in words, wherever one comes from; another browser that rules is told', async () => {
+    await open(page, `${kitchen}/shortlist?part=proposed`)
+    const proposed = page.getByRole('region', { name: 'Candidates' })
+    await proposed.getByText(`Change ${called}`).click()
+    const stands = page.getByRole('group', { name: `How ${called} stands` })
+    await stands.getByRole('button', { name: 'going to board' }).click()
+    await expect(page.getByText(/It is ruled on: reopen the ruling first/)).toBeVisible()
+  })
+  await test.step('it is reopened with a reason, and the reason stays', async () => {
+    await open(page, `${kitchen}/ruling`)
+    await page.getByLabel('Reopen it, because').fill('The counter is changed after all.')
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('form', { name: 'To rule' })).toBeVisible()
+    await expect(page.getByText(/Reopened: The counter is changed after all/)).toBeVisible()
+    await open(page, `${visit}/history`)
+    await expect(page.getByRole('listitem').first()).toContainText(
+      `Reopened in Kitchen, ${called}: The counter is changed after all.`,
+    )
+  })
+})
+
+test('twenty kills at random moments: each look that was given is there once', async ({
+  page,
+  ownApp: app,
+  request,
+}) => {
+  test.setTimeout(240_000)
+  const visit = demoVisit(app)
+  await open(page, `${demoRoom(visit, 'Front room')}/bench`)
+  const before = rowsOfLooks(await changesOf(request, visit)).length
+  const random = seededRandom(20)
+  // One kill a look; what is sent again goes through.
+  let isArmed = false
+  let kills = 0
+  await page.route('**/api/commands', async (route) => {
+    if (!isArmed) return route.continue()
+    isArmed = false
+    kills += 1
+    const [beforeIt, turns] = [random() < 0.25, Math.floor(400 * random())]
+    // Before it came, at some moment while it is kept, or when nobody is there any more to hear of it.
+    const sent = beforeIt ? null : route.fetch().catch(() => null)
+    for (let n = 0; n < turns; n++) await new Promise(setImmediate)
+    await app.end('SIGKILL')
+    await sent
+    await app.startAgain()
+    await route.abort()
+    await page.evaluate(() => window.dispatchEvent(new Event('online')))
+  })
+  for (let n = 0; n < KILLS; n++) {
+    isArmed = true
+    await page.keyboard.press(n % 2 ? 'n' : 'w')
+    await expect(outcome(page)).toHaveText(/^Kept\./, { timeout: 20_000 })
+  }
+  await page.unroute('**/api/commands')
+  expect(kills).toBe(KILLS)
+  const ids = rowsOfLooks(await changesOf(request, visit)).map(({ id }) => id)
+  expect(ids).toHaveLength(before + KILLS)
+  expect(new Set(ids).size).toBe(ids.length)
+})
+
+const KILLS = 20
+
+test('what is shown to the client is the colours, the room and two answers; what they say stands apart', async ({
+  page,
+  ownApp: app,
+}) => {
+  const visit = demoVisit(app)
+  await open(page, `${demoRoom(visit, 'Landing study')}/bench`)
+  const where = await place(page).textContent()
+  await page.keyboard.press('c')
+  const turned = page.getByRole('dialog', { name: 'Shown to the client: Landing study' })
+  await expect(turned).toBeVisible()
+  expect((await turned.innerText()).split('\n').filter(Boolean)).toEqual([
+    'Landing study',
+    'Yes',
+    'No',
+  ])
+  expect(await faultsOf(page)).toEqual([])
+  // The consultant's keys say nothing while it is turned away.
+  await page.keyboard.press('w')
+  await turned.getByRole('button', { name: 'No' }).click()
+  await expect(turned).toHaveCount(0)
+  await expect(outcome(page)).toHaveText('Kept.')
+  expect(await place(page).textContent()).toBe(where)
+  await expect(page.getByRole('region', { name: 'Your looks' })).toContainText(
+    'shown to the client',
+  )
+  expect(await saidOfPair(page)).not.toMatch(MODELS_WORDS)
+  await open(page, `${visit}/grid`)
+  await expect(page.getByText('the client says no').first()).toBeVisible()
+})
+
+test('after a no with a reason a paint to try next is fetched, stands on the list, and is here again', async ({
+  page,
+  ownApp: app,
+}) => {
+  const visit = demoVisit(app)
+  await open(page, `${demoRoom(visit, 'Kitchen')}/bench?light=room&at=17:30&sky=clear&lamps=off`)
+  await page.keyboard.press('n')
+  await page.keyboard.press('4')
+  const next = page.getByRole('region', { name: 'What next' })
+  const line = next.getByRole('listitem').filter({ hasText: 'less green' })
+  const fetch = line.getByRole('button', { name: /^Fetch / })
+  const called = (await fetch.getAttribute('aria-label'))!.replace('Fetch ', '')
+  await fetch.click()
+  await expect(next.getByRole('status')).toContainText('is on the fetch list')
+  await expect(page.getByRole('link', { name: /^Fetch list/ })).toContainText('1 to fetch')
+  await open(page, `${visit}/fetch`)
+  const [name] = called.split(' ')
+  const item = page.getByRole('list', { name: 'To fetch' }).getByRole('listitem')
+  await expect(item).toContainText(name!)
+  await expect(item).toContainText(/Kitchen, walls: like .* at \d+ %, less green/)
+  await item.getByRole('button', { name: /is here$/ }).click()
+  await expect(page.getByText('Nothing is on the list.')).toBeVisible()
+})
+
+test('what arrives is held against what stays, one key a pair, and stands on the sheet', async ({
+  page,
+  ownApp: app,
+}) => {
+  const bedroom = demoRoom(demoVisit(app), 'South bedroom')
+  await page.clock.setFixedTime(new Date('2026-09-17T11:30:00Z'))
+  await open(page, `${bedroom}/bench`)
+  await page.keyboard.press('a')
+  await expect(page.getByRole('heading', { name: /what arrives/ })).toBeAttached()
+  expect(await faultsOf(page)).toEqual([])
+  await page.keyboard.press('h')
+  await page.keyboard.press('n')
+  await expect(progress(page)).toHaveText('1 of 3')
+  await expect(page.getByRole('main')).not.toContainText('Model')
+  await page.keyboard.press('w')
+  await page.keyboard.press('u')
+  await expect(progress(page)).toHaveText('3 of 3')
+  await page.keyboard.press('a')
+  await expect(place(page)).toBeVisible()
+  await open(page, `${bedroom}/sheet`)
+  const arrives = page.getByRole('region', { name: 'What arrives' })
+  await expect(arrives.getByRole('listitem').first()).toContainText(
+    'Button-back chair beside Painted chest: no, ',
+  )
+})
+
+test('whether the model’s reading had been seen is kept with the look: elsewhere on the device, or first by the settings', async ({
+  page,
+  ownApp: app,
+  request,
+}) => {
+  const visit = demoVisit(app)
+  const bedroom = demoRoom(visit, 'South bedroom')
+  const study = demoRoom(visit, 'Landing study')
+  const lastSeen = async (): Promise<unknown> => {
+    await expect(outcome(page)).toContainText('Kept.')
+    return rowsOfLooks(await changesOf(request, visit)).at(-1)!.model_seen_before
+  }
+  /** To a pair that nobody looked at. */
+  const toFresh = async (room: string): Promise<void> => {
+    await open(page, `${room}/bench`)
+    while ((await page.getByRole('region', { name: 'Your looks' }).count()) > 0)
+      await page.keyboard.press('ArrowRight')
+  }
+  await toFresh(bedroom)
+  await page.keyboard.press('w')
+  expect(await lastSeen()).toBe(false)
+  // The grid tells what the model expects of what was not seen.
+  await open(page, `${visit}/grid?guess=yes`)
+  await expect(page.getByText(/^model: /).first()).toBeVisible()
+  await toFresh(study)
+  await page.keyboard.press('u')
+  expect(await lastSeen()).toBe(true)
+  await test.step('the model first, by the settings', async () => {
+    await open(page, `${app.url}/settings`)
+    await page.getByLabel('On the bench first speaks').selectOption('model')
+    await page.getByRole('button', { name: 'Keep the settings' }).click()
+    await expect(page.getByText('Kept.')).toBeVisible()
+    await open(page, `${bedroom}/bench`)
+    await expect(page.getByRole('region', { name: 'The model’s reading' })).toBeVisible()
+    await page.keyboard.press('u')
+    expect(await lastSeen()).toBe(true)
+  })
+  await open(page, `${visit}/history`)
+  await expect(page.getByText(/^Your eye and the model: /)).toContainText(/\d+ of \d+ looks alike/)
+})
+
+test('a finish whose photo is gone is told so, and its colours stand for it', async ({
+  page,
+  consoleMay,
+  app,
+}) => {
+  consoleMay.push(/404/)
+  await page.route('**/api/photos/*', (route) => route.fulfill({ status: 404 }))
+  await open(page, `${demoRoom(demoVisit(app), 'Kitchen')}/ruling`)
+  await expect(page.getByText('Its photo is gone: these are its colours by share')).toBeVisible()
+  await expect(
+    page.getByRole('img', { name: 'Stone counter, its colours by share: ground 70 %, fleck 30 %' }),
+  ).toBeVisible()
 })

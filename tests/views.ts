@@ -14,12 +14,21 @@ export async function everyView(page: Page, app: App): Promise<string[]> {
     `${visit}/brief`,
     `${visit}/plan`,
     `${visit}/grid`,
+    `${visit}/fetch`,
     `${visit}/history`,
     `${visit}/rooms/new`,
-    ...['light', 'keepers', 'lead', 'shortlist', 'trial?colour=H111-4', 'bench', 'sheet'].map(
-      (step) => `${kitchen}/${step}`,
-    ),
+    ...[
+      'light',
+      'keepers',
+      'lead',
+      'shortlist',
+      'trial?colour=H111-4',
+      'bench',
+      'ruling',
+      'sheet',
+    ].map((step) => `${kitchen}/${step}`),
     `${empty}/grid`,
+    `${demoRoom(demoVisit(app), 'Front room')}/ruling`,
     `${app.url}/visits/nothing`,
   ]
 }

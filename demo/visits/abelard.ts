@@ -45,8 +45,8 @@ export const FINISHED_LATER: DemoVisit = {
         look('B033-4', 'Slate floor', NOON, 'no', ['too pink']),
       ],
       standing: [
-        ['H117-4', 'picked'],
         ['B033-4', 'ruled out', 'Too pink for the slate.'],
+        ['H117-4', 'picked'],
       ],
     },
   ],

@@ -111,6 +111,7 @@ export const TERRACE: DemoVisit = {
         ),
       ],
       proposed: ['H117-4'],
+      standing: [['E011-4', 'picked']],
     },
     {
       name: 'Kitchen',

@@ -3,6 +3,7 @@ import {
   KEPT_ASIDE,
   LOOKED_AT,
   photoTrials,
+  relitMisses,
   quantile,
   shareWithin,
   type Trial,
@@ -33,6 +34,7 @@ function line(trials: readonly Trial[]): string {
 export function printPhoto(): void {
   printSet('tuned by', LOOKED_AT)
   printSet('kept aside', KEPT_ASIDE)
+  printRelit()
   const each = (light: string, options: Parameters<typeof photoTrials>[4]): Trial[] =>
     LOOKED_AT.cameras.flatMap((make) => photoTrials(LOOKED_AT, make, light, 'steps', options))
   const lamp = 'LED 2700 K, Ra 80'
@@ -43,6 +45,15 @@ export function printPhoto(): void {
     `  steps, ${lamp}, fixed to daylight, light not known: ${line(each(lamp, { said: null, fixedTo }))}`,
   )
   console.log(`  steps, D65, balanced, light not known: ${line(each('D65', { said: null }))}`)
+}
+
+function printRelit(): void {
+  const misses = KEPT_ASIDE.cameras.flatMap((make) =>
+    Object.keys(KEPT_ASIDE.scenes).flatMap((light) => relitMisses(KEPT_ASIDE, make, light)),
+  )
+  console.log(
+    `  kept aside, steps, relit into three other lights, ΔE00 on the screen: median ${quantile(misses, 0.5).toFixed(2)}, 90th ${quantile(misses, 0.9).toFixed(2)} of ${misses.length}`,
+  )
 }
 
 function printSet(title: string, set: TrialSet): void {

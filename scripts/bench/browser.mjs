@@ -226,16 +226,42 @@ async function printBigDeck(browser, url, shortlist) {
           if ('whole' in data) window.rankedMs.push(['all', data.ms])
         })
       }
+
+      // A room of eight lights and twelve keepers, made of the one that is asked about.
+      postMessage(message, ...rest) {
+        if (message.task === 'rank' && window.isFullRoom) {
+          const { lights, finishes } = message.room
+          const minute = (i) => 480 + 80 * i
+          message.room = {
+            ...message.room,
+            lights: Array.from({ length: 8 }, (_, i) => ({
+              ...lights[0],
+              choice: { ...lights[0].choice, minute: minute(i) },
+              matters: 1 - i / 20,
+            })),
+            finishes: Array.from({ length: 12 }, (_, i) => {
+              const one = finishes[i % finishes.length]
+              return {
+                ...one,
+                keeperId: `keeper ${i}`,
+                reflectance: one.reflectance.map((v) => v ** (0.8 + 0.05 * i)),
+              }
+            }),
+          }
+        }
+        super.postMessage(message, ...rest)
+      }
     }
   })
   await page.goto(shortlist)
   await page.locator('html[data-ready=yes]').waitFor()
   const turns = []
-  for (let turn = 0; turn < 4; turn++) {
+  for (let turn = 0; turn < 8; turn++) {
     await page.waitForFunction((wanted) => window.rankedMs.length >= wanted, 2 * (turn + 1), {
       timeout: 60_000,
     })
     turns.push(await page.evaluate((from) => window.rankedMs.slice(from), 2 * turn))
+    if (turn === 3) await page.evaluate(() => (window.isFullRoom = true))
     // Another house rule: it is ranked anew, with the decks at hand.
     if (turn === 0) await page.getByText('By the house rules').click()
     const rule = page.getByLabel('Weakest useful strength')
@@ -243,12 +269,12 @@ async function printBigDeck(browser, url, shortlist) {
     const now = await rule.inputValue()
     await rule.selectOption(values.find((value) => value !== now))
   }
+  const words = (some) =>
+    some.map((turn) => turn.map(([what, ms]) => `${what} ${ms.toFixed(0)}`).join(', ')).join('; ')
   console.log(
-    'ranking 21,200 colours at their strengths in a page’s worker, each turn by another house rule, ms from the decks at hand: ' +
-      turns
-        .map((turn) => turn.map(([what, ms]) => `${what} ${ms.toFixed(0)}`).join(', '))
-        .join('; '),
+    `ranking 21,200 colours at their strengths in a page’s worker, each turn by another house rule, ms from the decks at hand: ${words(turns.slice(0, 4))}`,
   )
+  console.log(`  the same with 8 lights × 12 keepers: ${words(turns.slice(4))}`)
   const bands = page.getByRole('listbox', { name: 'Tones' })
   const box = await bands.boundingBox()
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)

@@ -12,12 +12,14 @@ export const metadata: Metadata = { title: { default: 'Elm Swatch', template: '%
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
 
 export default async function RootLayout({ children }: { children: React.ReactNode }) {
-  const { who, lengths, volumes } = await loadSettings()
+  const { who, lengths, volumes, firstSpeaks } = await loadSettings()
   const locale = knownLocale((await headers()).get('accept-language') ?? '')
   return (
     <html lang="en">
       <body>
-        <SettingsProvider settings={{ who, lengths, volumes, locale }}>{children}</SettingsProvider>
+        <SettingsProvider settings={{ who, lengths, volumes, firstSpeaks, locale }}>
+          {children}
+        </SettingsProvider>
         <Hydrated />
       </body>
     </html>

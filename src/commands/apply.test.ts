@@ -39,6 +39,7 @@ test('a look comes back whole, as the hand that gave it knew it', async () => {
   expect(kept).toEqual({
     ...same,
     visitId: undefined,
+    photoHash: null,
     id: lookId,
     commandId: expect.any(String),
     candidate: { candidateId: candidate.candidateId, strengthPercent: 75, sheen: 'matt' },

@@ -1,7 +1,14 @@
 import { createHash } from 'node:crypto'
 import { z } from 'zod'
 import { namesInVisit, findCommand } from '../db/commands'
-import { FOREIGN_KEY_VIOLATION, maybeOne, sqlState, UNIQUE_VIOLATION, type Db } from '../db/db'
+import {
+  FOREIGN_KEY_VIOLATION,
+  maybeOne,
+  RULED_ON,
+  sqlState,
+  UNIQUE_VIOLATION,
+  type Db,
+} from '../db/db'
 import { lengthUnits } from '../db/settings'
 import { Refusal, type Kind } from './kind'
 import { KINDS, type Answer } from './kinds'
@@ -161,6 +168,8 @@ async function refusalOf(
     }
     return refused('Something of that id or name is there already.')
   }
+  if (state === RULED_ON)
+    return refused('It is ruled on: reopen the ruling first, with a reason. Nothing was changed.')
   if (state === FOREIGN_KEY_VIOLATION)
     return refused('Something that it names is not there, or not any more. Load the page again.')
   throw error

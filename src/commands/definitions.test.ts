@@ -4,6 +4,7 @@ import { join } from 'node:path'
 import { DEFAULT_HOUSE_RULES } from '../core/advice/house-rules'
 import { findPhoto, storePhoto } from '../db/photos'
 import { listKeepers } from '../db/keepers'
+import { listFinishLooks } from '../db/finish-looks'
 import { listLooks } from '../db/looks'
 import { listRooms } from '../db/rooms'
 import { findSettings } from '../db/settings'
@@ -174,6 +175,7 @@ test('settings are one row, kept in the record; what is no name, unit or school 
     lengths: 'feet',
     volumes: 'us-gallons',
     houseRules: { ...DEFAULT_HOUSE_RULES, 'north-room': 'lean-in' } as never,
+    firstSpeaks: 'model',
   } as const
   await done(db, 'keep-settings', { ...settings, who: ' Ines Tarrow ' })
   await done(db, 'keep-settings', settings)
@@ -216,11 +218,14 @@ test('a look may say a lean and give no verdict; one that says neither is refuse
     })
   await done(db, 'keep-look', seen(idOf(1), {}))
   expect(await listLooks(db, house.visitId)).toMatchObject([{ verdict: null, lean: 'pink' }])
-  for (const nothing of [{ lean: null }, { reasons: ['too pink' as const] }])
+  for (const nothing of [{ lean: null, client: null }, { reasons: ['too pink' as const] }])
     expect(await said(db, command(2, 'keep-look', seen(idOf(2), nothing)))).toMatch(
-      /Expected a verdict, a lean that was seen, or the best of several/,
+      /Expected a verdict, a lean that was seen, the best of several, or what the client said/,
     )
   expect(await listLooks(db, house.visitId)).toHaveLength(1)
+  // What a client was shown and said stands by itself.
+  const answered = { lean: null, client: { says: 'no' as const, words: '' } }
+  await done(db, 'keep-look', seen(idOf(4), answered))
 })
 
 test('why is said of a look after its verdict, is taken back by itself, and goes with the look', async () => {
@@ -253,6 +258,46 @@ test('why is said of a look after its verdict, is taken back by itself, and goes
   expect(await said(db, command(904, 'say-why', says))).toMatch(/taken back/)
   expect(await undoing(905, idOf(903))).toBe('kept')
   expect(await now()).toMatchObject({ retracted: false, reasons: ['too green'] })
+})
+
+test('what arrives is held against what stays: two finishes of the house, and not one', async () => {
+  const house = await aHouse(db)
+  const other = await aHouse(db, 2)
+  await done(
+    db,
+    'keep-keeper',
+    keeper(house.visitId, house.kitchenId, idOf(80), 'Sofa', { state: 'arriving' }),
+  )
+  const held: PayloadOf<'keep-finish-look'> = {
+    visitId: house.visitId,
+    lookId: idOf(81),
+    roomId: house.kitchenId,
+    arrivingId: idOf(80),
+    besideId: house.stoneId,
+    seenAs: 'sample',
+    light: { ...look(house, idOf(82)).light },
+    verdict: 'no',
+    model: { version: '11', judgement: 'no likely', chance: 0.2, sentence: 'Clashes.' },
+  }
+  await done(db, 'keep-finish-look', held)
+  expect(await listFinishLooks(db, house.visitId)).toMatchObject([
+    { arrivingId: idOf(80), besideId: house.stoneId, verdict: 'no', by: 'Ines Tarrow' },
+  ])
+  for (const [n, [change, words]] of (
+    [
+      [{ besideId: idOf(80) }, /Expected two finishes, got one/],
+      [{ besideId: other.stoneId }, /not of this house/],
+      [{ roomId: other.kitchenId }, /not of this house/],
+      [{ verdict: 'works-lighter' as 'works' }, /verdict/],
+    ] as const
+  ).entries())
+    expect(
+      await said(
+        db,
+        command(n + 1, 'keep-finish-look', { ...held, lookId: idOf(83 + n), ...change }),
+      ),
+    ).toMatch(words)
+  expect(await listFinishLooks(db, house.visitId)).toHaveLength(1)
 })
 
 test('what is in progress stands first, finished last, what was taken out nowhere; found by household or place', async () => {

@@ -5,10 +5,12 @@ import { listAllCandidates } from '../db/candidates'
 import { RECORD_TABLES, type TableName } from '../db/codec'
 import type { Db } from '../db/db'
 import { layDeckIn, listDeckColours, type NewDeckColour } from '../db/decks'
+import { listFinishLooks } from '../db/finish-looks'
 import { listKeepers } from '../db/keepers'
 import { listLooks } from '../db/looks'
 import { listMeterReadings } from '../db/meter-readings'
 import { listRooms } from '../db/rooms'
+import { listRulings } from '../db/rulings'
 import { findVisit } from '../db/visits'
 import { apply } from './apply'
 import type { Answer, Command, KindName, PayloadOf } from './kinds'
@@ -261,7 +263,9 @@ export async function liveView(db: Db, visitId: string) {
     keepers: await listKeepers(db, visitId),
     candidates: (await listAllCandidates(db, visitId)).filter(({ dropped }) => !dropped),
     looks: (await listLooks(db, visitId)).filter(({ retracted }) => !retracted),
+    finishLooks: await listFinishLooks(db, visitId),
     readings: await listMeterReadings(db, visitId),
+    rulings: (await listRulings(db, visitId)).filter((each) => each.reopenedBecause === null),
   }
 }
 

@@ -7,7 +7,7 @@ import { READING_SOURCES } from '../core/paint/reading'
 import { saveKeeper } from '../db/keepers'
 import { ReadingEvidenceShape } from '../db/reading-evidence'
 import { kind, Refusal } from './kind'
-import { id, name, note, shortText } from './values'
+import { id, name, note, photoHash, shortText } from './values'
 
 const part = name('what part this colour is', 40)
 const sharePercent = z.int().min(1).max(100)
@@ -75,10 +75,9 @@ export const keepKeeper = kind({
     /** Walls that it touches. */
     walls: z.array(z.enum(WALL_NAMES)).max(WALL_NAMES.length).default([]),
     dearness: z.int().min(1).max(5).nullable(),
-    photoHash: z
-      .string()
-      .regex(/^[0-9a-f]{64}$/)
-      .nullable(),
+    photoHash: photoHash.nullable(),
+    /** The part of its corrected photo that stands for it. */
+    patchHash: photoHash.nullable().default(null),
     colours: z
       .array(colour)
       .min(1, 'Expected at least one colour.')

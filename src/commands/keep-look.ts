@@ -34,6 +34,32 @@ const seen = z.discriminatedUnion('as', [
   z.object({ as: z.literal('screen') }),
 ])
 
+/** The light of a look, as the hand that gave it knew it. */
+export const lookLight = z.object({
+  source: z.enum(LIGHT_SOURCES),
+  date,
+  minute,
+  sky: z.enum(SKIES),
+  lampsOn: z.boolean(),
+  spot: z.enum(SPOT_NAMES),
+  place: shortText,
+  metered: z
+    .object({
+      lux: z.number().positive().max(150_000),
+      cctK: z.number().min(1500).max(25_000),
+    })
+    .nullable(),
+})
+
+/** What the model said of a pair then. */
+export const modelThen = z.object({
+  version: z.string().min(1).max(20),
+  judgement: z.enum(JUDGEMENTS),
+  chance: z.number().min(0).max(1),
+  sentence: note,
+  strengthPercent: strengthPercent.nullable(),
+})
+
 /** One look, as the hand that gave it knew it. */
 export const keepLook = kind({
   payload: z
@@ -50,21 +76,7 @@ export const keepLook = kind({
       }),
       against,
       seen,
-      light: z.object({
-        source: z.enum(LIGHT_SOURCES),
-        date,
-        minute,
-        sky: z.enum(SKIES),
-        lampsOn: z.boolean(),
-        spot: z.enum(SPOT_NAMES),
-        place: shortText,
-        metered: z
-          .object({
-            lux: z.number().positive().max(150_000),
-            cctK: z.number().min(1500).max(25_000),
-          })
-          .nullable(),
-      }),
+      light: lookLight,
       // Null where the eye said a lean and nothing more.
       verdict: z.enum(VERDICTS).nullable(),
       reasons: z.array(z.enum(REASONS)).max(REASONS.length),
@@ -74,22 +86,16 @@ export const keepLook = kind({
       note,
       client: z.object({ says: z.enum(CLIENT_SAID), words: note }).nullable(),
       modelSeenBefore: z.boolean(),
-      model: z
-        .object({
-          version: z.string().min(1).max(20),
-          judgement: z.enum(JUDGEMENTS),
-          chance: z.number().min(0).max(1),
-          sentence: note,
-          strengthPercent: strengthPercent.nullable(),
-        })
-        .nullable(),
+      model: modelThen.nullable(),
     })
     .refine(
-      ({ verdict, reasons, lean, bestOf }) =>
-        verdict !== null || (reasons.length === 0 && (lean !== null || bestOf.length > 0)),
+      ({ verdict, reasons, lean, bestOf, client }) =>
+        verdict !== null ||
+        (reasons.length === 0 && (lean !== null || bestOf.length > 0 || client !== null)),
       {
         path: ['verdict'],
-        message: 'Expected a verdict, a lean that was seen, or the best of several.',
+        message:
+          'Expected a verdict, a lean that was seen, the best of several, or what the client said.',
       },
     ),
   visitOf: ({ visitId }) => visitId,
@@ -111,5 +117,6 @@ export const keepLook = kind({
   sentence: (look, nameOf) =>
     `${nameOf(look.candidate.deckColourId)} at ${look.candidate.strengthPercent} % beside ` +
     `${againstSaid(look.against, nameOf)} in ${nameOf(look.roomId)}: ${lookSaid(look)}` +
+    (look.verdict === null && look.client ? `, who says ${look.client.says}` : '') +
     (look.seen.as === 'screen' ? ' (on the screen)' : ''),
 })

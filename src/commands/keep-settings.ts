@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { FIRST_SPEAKS } from '../core/record/agreement'
 import { LENGTH_UNITS, VOLUME_UNITS } from '../core/units'
 import { saveSettings } from '../db/settings'
 import { kind } from './kind'
@@ -11,6 +12,7 @@ export const keepSettings = kind({
     lengths: z.enum(LENGTH_UNITS),
     volumes: z.enum(VOLUME_UNITS),
     houseRules,
+    firstSpeaks: z.enum(FIRST_SPEAKS).default('eye'),
   }),
   visitOf: () => null,
   write: saveSettings,

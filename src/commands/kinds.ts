@@ -4,6 +4,7 @@ import { copyRoom } from './copy-room'
 import { dropCandidate } from './drop-candidate'
 import { finishVisit } from './finish-visit'
 import { keepBrief } from './keep-brief'
+import { keepFinishLook } from './keep-finish-look'
 import { keepKeeper } from './keep-keeper'
 import { keepLamp } from './keep-lamp'
 import { keepLook } from './keep-look'
@@ -20,6 +21,8 @@ import { propose } from './propose'
 import { removeFitting } from './remove-fitting'
 import { removeRoom } from './remove-room'
 import { removeVisit } from './remove-visit'
+import { reopen } from './reopen'
+import { rule } from './rule'
 import { ruleOut } from './rule-out'
 import { ruleOutLean } from './rule-out-lean'
 import { sayWhy } from './say-why'
@@ -47,8 +50,11 @@ export const KINDS = {
   'rule-out': ruleOut,
   'rule-out-lean': ruleOutLean,
   'drop-candidate': dropCandidate,
+  rule,
+  reopen,
   'keep-look': keepLook,
   'say-why': sayWhy,
+  'keep-finish-look': keepFinishLook,
   'keep-reading': keepReading,
   'keep-photo': keepPhoto,
   'open-deck': openDeck,

@@ -23,6 +23,8 @@ export const propose = kind({
   }),
   visitOf: ({ visitId }) => visitId,
   async write(tx, payload, { receivedAt }) {
+    if (payload.status === 'picked')
+      throw new Refusal('A pick is ruled on, with what it rests on: go to the ruling.')
     if (payload.replaces) await withdrawProposal(tx, payload.visitId, payload.replaces, receivedAt)
     if (!(await saveProposal(tx, payload, receivedAt)))
       throw new Refusal('That room or candidate is not in this visit, or was taken out.')

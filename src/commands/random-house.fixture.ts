@@ -91,6 +91,20 @@ export function randomCommands(random: () => number, colourIds: readonly string[
           out: maybe(0.7),
         }),
       () => command(id, 'drop-candidate', { visitId, candidateId }),
+      () =>
+        command(id, 'rule', {
+          ...{ visitId, roomId, candidateId, rulingId: fresh(), surface: 'walls', sheen: 'matt' },
+          compromise: '',
+          gaps: maybe(0.5) ? ['never under lamps'] : [],
+        }),
+      () => {
+        const rulings = made.filter((each) => each.kind === 'rule')
+        const of = rulings.length > 0 ? (pick(rulings).payload as PayloadOf<'rule'>) : null
+        return command(id, 'reopen', {
+          ...{ visitId, roomId, candidateId, rulingId: of?.rulingId ?? fresh() },
+          because: 'The rug is leaving.',
+        })
+      },
       () => {
         const house = {
           visitId,

@@ -3,7 +3,7 @@ import { CLIENT_SAID, LEANS } from '../core/record/look'
 import { REASONS } from '../core/record/verdict'
 import { saveSayings } from '../db/looks'
 import { kind, Refusal } from './kind'
-import { id, note } from './values'
+import { id, note, photoHash } from './values'
 
 /** What was said of a look after its verdict: why, a note, the lean, the client. The whole of it, each time. */
 export const sayWhy = kind({
@@ -16,6 +16,8 @@ export const sayWhy = kind({
     lean: z.enum(LEANS).nullable(),
     note,
     client: z.object({ says: z.enum(CLIENT_SAID), words: note }).nullable(),
+    /** A photo of the moment. */
+    photoHash: photoHash.nullable().default(null),
   }),
   visitOf: ({ visitId }) => visitId,
   observes: true,
@@ -23,7 +25,7 @@ export const sayWhy = kind({
     if (!(await saveSayings(tx, visitId, lookId, said)))
       throw new Refusal('That look is not in this visit, or was taken back: give it anew.')
   },
-  sentence: ({ keptBy, reasons, lean, note: words, client }, nameOf) =>
+  sentence: ({ keptBy, reasons, lean, note: words, client, photoHash: photo }, nameOf) =>
     `Said of “${nameOf(keptBy)}”: ` +
     ([
       ...reasons,
@@ -32,5 +34,6 @@ export const sayWhy = kind({
         ? []
         : [`the client: ${client.says}${client.words && ` “${client.words}”`}`]),
       ...(words === '' ? [] : [`“${words}”`]),
+      ...(photo === null ? [] : ['with a photo']),
     ].join(', ') || 'nothing more'),
 })

@@ -3,7 +3,7 @@ import { SHEENS } from '../core/paint/sheen'
 import { SURFACES } from '../core/record/proposal'
 import { takeUpCandidate } from '../db/candidates'
 import { kind, Refusal } from './kind'
-import { id, strengthPercent } from './values'
+import { id, note, strengthPercent } from './values'
 
 /** A deck colour is taken up at a strength, and proposed for a surface of the room where that was done. */
 export const takeUp = kind({
@@ -16,12 +16,16 @@ export const takeUp = kind({
     proposalId: id,
     surface: z.enum(SURFACES),
     sheen: z.enum(SHEENS),
+    status: z.enum(['to fetch', 'proposed']).default('proposed'),
+    /** Of what is to be fetched: in which direction it lies. */
+    reason: note.default(''),
   }),
   visitOf: ({ visitId }) => visitId,
   async write(tx, payload, { receivedAt }) {
     if (!(await takeUpCandidate(tx, payload, receivedAt)))
       throw new Refusal('That room is not in this visit, or was taken out.')
   },
-  sentence: ({ deckColourId, strengthPercent: percent, roomId, surface }, nameOf) =>
-    `${nameOf(deckColourId)} at ${percent} % proposed for ${nameOf(roomId)}, ${surface}`,
+  sentence: ({ deckColourId, strengthPercent: percent, roomId, surface, status, reason }, nameOf) =>
+    `${nameOf(deckColourId)} at ${percent} % ${status} for ${nameOf(roomId)}, ${surface}` +
+    (reason && `: ${reason}`),
 })

@@ -24,3 +24,5 @@ export const houseRules = z
     ),
   )
   .transform((rules) => rules as unknown as HouseRules)
+/** A photo by the hash of its bytes. */
+export const photoHash = z.string().regex(/^[0-9a-f]{64}$/, 'Expected the hash of a photo.')

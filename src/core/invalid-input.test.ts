@@ -144,6 +144,7 @@ const CASES: Readonly<Record<string, Readonly<Record<string, Args>>>> = {
   },
   'colour/srgb': {
     linearRgbFromHex: ['#808080'],
+    bytesOfHex: ['#808080'],
     hexFromLinearRgb: [RGB],
     xyzFromLinearRgb: [RGB],
     linearRgbFromXyz: [XYZ],
@@ -332,6 +333,10 @@ const CASES: Readonly<Record<string, Readonly<Record<string, Args>>>> = {
     wholeColour: ['62, 3, 11'],
     spectrumText: [{ wavelengthsNm: [400, 500], reflectance: [0.1, 0.2] }],
   },
+  'photo/believable-surface': {
+    blotsOf: [[70, 30], 3],
+    believableSurface: [[{ sharePercent: 100, reflectance: GREY }], 3],
+  },
   'photo/blocks': { usableBlocks: [PHOTO, { squares: [SQUARE], mean: RGB }] },
   'photo/corrected-picture': {
     correctedPicture: [
@@ -339,7 +344,12 @@ const CASES: Readonly<Record<string, Readonly<Record<string, Args>>>> = {
       { ways: READABLE.ways.slice(0, 2), tone: READABLE.tone },
     ],
   },
+  'photo/finish-patch': {
+    finishPatch: [PHOTO, [[60, 5, 5]], [SQUARE], { x: 1, y: 1 }],
+    cutPatch: [PHOTO, { x: 0, y: 0, width: 2, height: 2 }, 2],
+  },
   'photo/finish-prior': { likelyFinishes: [], finishPrior: [], chartPrior: [] },
+  'photo/lattice': { latticeOf: [PHOTO] },
   'photo/palette': { paletteOf: [new Float32Array([0.1, 0.2, 0.3, 0.1, 0.2, 0.3]), 0.01] },
   'photo/photo-light': { photoLight: [RGB.map(() => 0.6), NOON] },
   'photo/pixels': {
@@ -385,6 +395,9 @@ const WITHIN: readonly string[] = [
   'light/meter pinned',
   'light/meter questionOf',
   'light/window-light spectrumOf',
+  'light/spot-steps nextAlong',
+  'light/spot-steps nextTilt',
+  'photo/relit-patch relitPatch',
   'photo/three-numbers channelsIn',
   'photo/three-numbers seenBy',
   'photo/three-numbers leastErring',

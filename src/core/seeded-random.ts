@@ -15,3 +15,6 @@ export function seededBell(seed: number): () => number {
   const random = seededRandom(seed)
   return () => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())
 }
+
+/** A seed that is the same for the same thing, by its id. */
+export const seedOfId = (id: string): number => Number.parseInt(id.slice(0, 7), 16)

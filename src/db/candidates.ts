@@ -72,6 +72,8 @@ export async function takeUpCandidate(
     readonly proposalId: string
     readonly surface: Surface
     readonly sheen: Sheen
+    readonly status: ProposalStatus
+    readonly reason: string
   },
   at: string,
 ): Promise<boolean> {
@@ -84,11 +86,7 @@ export async function takeUpCandidate(
      returning id`,
     [taken.candidateId, taken.visitId, taken.deckColourId, taken.strengthPercent, at],
   )
-  return saveProposal(
-    tx,
-    { ...taken, candidateId: candidate!.id, status: 'proposed', reason: '', withdrawn: false },
-    at,
-  )
+  return saveProposal(tx, { ...taken, candidateId: candidate!.id, withdrawn: false }, at)
 }
 
 /**

@@ -5,7 +5,7 @@ import { maybeOne, type Db } from './db'
 export type JsonRow = Readonly<Record<string, unknown>>
 
 /** Version of the rows' shape: the migration they were written after. */
-export const CODEC_VERSION = 11
+export const CODEC_VERSION = 12
 
 interface RecordTable {
   /** Its primary key, in the order of its columns. */
@@ -30,7 +30,9 @@ export const RECORD_TABLES = {
   keeper_room: { key: ['keeper_id', 'room_id'], mark: 'removed_at' },
   candidate: { key: ['id'], mark: 'removed_at' },
   proposal: { key: ['id'], mark: 'removed_at' },
+  ruling: { key: ['id'], mark: 'removed_at' },
   look: { key: ['id'], mark: 'retracted_at' },
+  finish_look: { key: ['id'], mark: 'retracted_at' },
   meter_reading: { key: ['id'], mark: 'retracted_at' },
 } as const satisfies Record<string, RecordTable>
 export type TableName = keyof typeof RECORD_TABLES

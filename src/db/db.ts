@@ -50,3 +50,5 @@ export function sqlState(error: unknown): string | null {
 
 export const UNIQUE_VIOLATION = '23505'
 export const FOREIGN_KEY_VIOLATION = '23503'
+/** Ours, raised where a surface is ruled on and would be changed. */
+export const RULED_ON = 'ELM01'

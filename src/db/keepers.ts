@@ -57,6 +57,8 @@ const KeeperRow = z.object({
   /** 1 easily changed to 5 never; null goes by the kind. */
   dearness: z.number().nullable(),
   photoHash: z.string().nullable(),
+  /** The part of its corrected photo that stands for it. */
+  patchHash: z.string().nullable(),
   colours: z.array(ColourShape),
 })
 export type Keeper = z.infer<typeof KeeperRow>
@@ -74,7 +76,7 @@ export type NewKeeperColour = { readonly part: string; readonly sharePercent: nu
 
 const SELECT = `select k.id, k.room_id as "roomId", k.name, k.kind, k.state,
   k.place, k.note, k.varies, k.replaced_by as "replacedBy", k.view_share as "viewShare", k.texture, k.walls, k.dearness,
-  k.photo_hash as "photoHash",
+  k.photo_hash as "photoHash", k.patch_hash as "patchHash",
   (select coalesce(json_agg(kr.room_id), '[]') from keeper_room kr where kr.keeper_id = k.id and kr.removed_at is null) as "roomIds",
   (select json_agg(json_build_object('part', c.part, 'sharePercent', c.share_percent,
       'deckColourId', c.deck_colour_id, 'deckColourName', d.name || ', ' || deck.maker || ', ' || deck.name || ', ' || d.code, 'shift', c.shift,
@@ -118,13 +120,13 @@ export async function saveKeeper(
 ): Promise<boolean> {
   const kept = await tx.query(
     `insert into keeper (id, room_id, name, kind, state, place, note, varies, replaced_by, view_share,
-       dearness, photo_hash, texture, walls, created_at)
-     select $1, r.id, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15::text[], $16::timestamptz
+       dearness, photo_hash, texture, walls, created_at, patch_hash)
+     select $1, r.id, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15::text[], $16::timestamptz, $17
      from room r where r.visit_id = $2 and r.id = $3
      on conflict (id) do update set name = excluded.name, kind = excluded.kind,
        state = excluded.state, place = excluded.place, note = excluded.note,
        varies = excluded.varies, replaced_by = excluded.replaced_by, view_share = excluded.view_share,
-       dearness = excluded.dearness, photo_hash = excluded.photo_hash,
+       dearness = excluded.dearness, photo_hash = excluded.photo_hash, patch_hash = excluded.patch_hash,
        texture = excluded.texture, walls = excluded.walls
      where keeper.room_id = excluded.room_id and keeper.removed_at is null
      returning id`,
@@ -145,6 +147,7 @@ export async function saveKeeper(
       keeper.texture,
       keeper.walls,
       at,
+      keeper.patchHash,
     ],
   )
   if (kept.length === 0) return false

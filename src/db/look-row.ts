@@ -8,6 +8,17 @@ import { CLIENT_SAID, HELD, LEANS, type Against, type Look, type Seen } from '..
 import { REASONS, VERDICTS } from '../core/record/verdict'
 import { TRIM_KINDS } from '../core/scheme/trim'
 
+/** The light of a look as it is kept, but for what a meter said. */
+export const LIGHT = {
+  source: z.enum(LIGHT_SOURCES),
+  date: z.iso.date().nullable(),
+  minute: z.number(),
+  sky: z.enum(SKIES),
+  lampsOn: z.boolean(),
+  spot: z.enum(SPOT_NAMES),
+  place: z.string(),
+}
+
 /** A look as it lies in its table, and as the core knows it. */
 export const LookRow = z
   .object({
@@ -28,13 +39,7 @@ export const LookRow = z
     seenAs: z.enum(['sample', 'screen', 'not noted']),
     held: z.enum(HELD).nullable(),
     heldStrengthPercent: z.number().nullable(),
-    source: z.enum(LIGHT_SOURCES),
-    date: z.iso.date().nullable(),
-    minute: z.number(),
-    sky: z.enum(SKIES),
-    lampsOn: z.boolean(),
-    spot: z.enum(SPOT_NAMES),
-    place: z.string(),
+    ...LIGHT,
     meteredLux: z.number().nullable(),
     meteredCctK: z.number().nullable(),
     verdict: z.enum(VERDICTS).nullable(),
@@ -44,6 +49,7 @@ export const LookRow = z
     note: z.string(),
     clientSays: z.enum(CLIENT_SAID).nullable(),
     clientWords: z.string(),
+    photoHash: z.string().nullable(),
     by: z.string(),
     madeAt: z.string(),
     modelSeenBefore: z.boolean().nullable(),
@@ -84,6 +90,7 @@ export const LookRow = z
     lean: row.lean,
     note: row.note,
     client: row.clientSays === null ? null : { says: row.clientSays, words: row.clientWords },
+    photoHash: row.photoHash,
     by: row.by,
     madeAt: row.madeAt,
     modelSeenBefore: row.modelSeenBefore,

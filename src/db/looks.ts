@@ -16,7 +16,7 @@ export function listLooks(db: Db, visitId: string): Promise<KeptLook[]> {
        l.seen_as as "seenAs", l.held, l.held_strength_percent as "heldStrengthPercent",
        l.light_source as source, l.light_date as date, l.light_minute as minute, l.sky, l.lamps_on as "lampsOn",
        l.spot, l.light_place as place, l.metered_lux as "meteredLux", l.metered_cct_k as "meteredCctK",
-       l.verdict, l.reasons, l.best_of as "bestOf", l.lean, l.note, l.client_says as "clientSays", l.client_words as "clientWords",
+       l.verdict, l.reasons, l.best_of as "bestOf", l.lean, l.note, l.client_says as "clientSays", l.client_words as "clientWords", l.photo_hash as "photoHash",
        l.seen_by as by, l.made_at as "madeAt", l.model_seen_before as "modelSeenBefore",
        l.model_version as "modelVersion", l.model_judgement as "modelJudgement",
        l.model_chance as "modelChance", l.model_sentence as "modelSentence",
@@ -30,7 +30,7 @@ export function listLooks(db: Db, visitId: string): Promise<KeptLook[]> {
 /** A look as it is sent. */
 export interface NewLook extends Omit<
   Look,
-  'id' | 'candidate' | 'seen' | 'by' | 'madeAt' | 'modelSeenBefore' | 'retracted'
+  'id' | 'candidate' | 'seen' | 'by' | 'madeAt' | 'modelSeenBefore' | 'photoHash' | 'retracted'
 > {
   readonly visitId: string
   readonly lookId: string
@@ -130,17 +130,17 @@ export function insertLook(
 }
 
 /** What is said of a look beside its verdict; it takes the place of what was said before. */
-export type Sayings = Pick<Look, 'reasons' | 'lean' | 'note' | 'client'>
+export type Sayings = Pick<Look, 'reasons' | 'lean' | 'note' | 'client' | 'photoHash'>
 
 /** @returns whether the visit has that look, and it stands */
 export async function saveSayings(
   tx: Db,
   visitId: string,
   lookId: string,
-  { reasons, lean, note, client }: Sayings,
+  { reasons, lean, note, client, photoHash }: Sayings,
 ): Promise<boolean> {
   const changed = await tx.query(
-    `update look set reasons = $3::jsonb, lean = $4, note = $5, client_says = $6, client_words = $7
+    `update look set reasons = $3::jsonb, lean = $4, note = $5, client_says = $6, client_words = $7, photo_hash = $8
      where id = $1 and visit_id = $2 and retracted_at is null and verdict is not null returning id`,
     [
       lookId,
@@ -150,6 +150,7 @@ export async function saveSayings(
       note,
       client?.says ?? null,
       client?.words ?? '',
+      photoHash,
     ],
   )
   return changed.length > 0

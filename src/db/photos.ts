@@ -85,10 +85,13 @@ export async function clearUnusedPhotos(db: Db, dataDir: string, nowMs: number):
         db,
         z.object({ hash: z.string() }),
         `select photo_hash as hash from keeper where photo_hash is not null
+         union select patch_hash from keeper where patch_hash is not null
+         union select photo_hash from look where photo_hash is not null
          union select hash from photo where kept_at > $1::timestamptz
-         union select coalesce(row ->> 'photo_hash', '') from event e join command c on c.id = e.command_id,
-           lateral (values (e.before), (e.after)) as rows(row)
-           where e.subject = 'keeper' and c.received_at > $1::timestamptz and row ->> 'photo_hash' is not null`,
+         union select hash from event e join command c on c.id = e.command_id,
+           lateral (values (e.before), (e.after)) as rows(row),
+           lateral (values (row ->> 'photo_hash'), (row ->> 'patch_hash')) as hashes(hash)
+           where e.subject in ('keeper', 'look') and c.received_at > $1::timestamptz and hash is not null`,
         [new Date(since).toISOString()],
       )
     ).map(({ hash }) => hash),

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import type { HouseRules } from '../core/advice/house-rules'
+import { FIRST_SPEAKS, type FirstSpeaks } from '../core/record/agreement'
 import { LENGTH_UNITS, VOLUME_UNITS, type LengthUnits, type VolumeUnits } from '../core/units'
 import { maybeOne, type Db } from './db'
 import { HouseRulesRow } from './house-rules-row'
@@ -12,6 +13,8 @@ export interface Settings {
   readonly volumes: VolumeUnits
   /** The schools that a new visit begins with. */
   readonly houseRules: HouseRules
+  /** Who speaks first on the bench. */
+  readonly firstSpeaks: FirstSpeaks
 }
 
 const SettingsRow = z.object({
@@ -19,6 +22,7 @@ const SettingsRow = z.object({
   lengths: z.enum(LENGTH_UNITS),
   volumes: z.enum(VOLUME_UNITS),
   houseRules: HouseRulesRow,
+  firstSpeaks: z.enum(FIRST_SPEAKS),
 })
 
 // The one row there is.
@@ -29,15 +33,23 @@ export const findSettings = (db: Db): Promise<Settings | null> =>
   maybeOne(
     db,
     SettingsRow,
-    'select who, lengths, volumes, house_rules as "houseRules" from settings',
+    'select who, lengths, volumes, house_rules as "houseRules", first_speaks as "firstSpeaks" from settings',
   )
 
 export async function saveSettings(tx: Db, settings: Settings): Promise<void> {
   await tx.query(
-    `insert into settings (id, who, lengths, volumes, house_rules) values ($1, $2, $3, $4, $5::jsonb)
+    `insert into settings (id, who, lengths, volumes, house_rules, first_speaks)
+     values ($1, $2, $3, $4, $5::jsonb, $6)
      on conflict (id) do update set who = excluded.who, lengths = excluded.lengths,
-       volumes = excluded.volumes, house_rules = excluded.house_rules`,
-    [ID, settings.who, settings.lengths, settings.volumes, JSON.stringify(settings.houseRules)],
+       volumes = excluded.volumes, house_rules = excluded.house_rules, first_speaks = excluded.first_speaks`,
+    [
+      ID,
+      settings.who,
+      settings.lengths,
+      settings.volumes,
+      JSON.stringify(settings.houseRules),
+      settings.firstSpeaks,
+    ],
   )
 }
 

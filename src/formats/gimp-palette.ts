@@ -1,3 +1,5 @@
+import { bytesOfHex } from '../core/colour/srgb'
+
 /** Colours as a GIMP palette file, each as the screen shows it: six hex digits. */
 export function writeGimpPalette(
   title: string,
@@ -9,7 +11,7 @@ export function writeGimpPalette(
     'Columns: 4',
     '#',
     ...colours.map(({ hex, name }) => {
-      const rgb = [1, 3, 5].map((i) => String(parseInt(hex.slice(i, i + 2), 16)).padStart(3))
+      const rgb = bytesOfHex(hex).map((byte) => String(byte).padStart(3))
       return `${rgb.join(' ')}\t${name.replace(/[\r\n\t]/g, ' ')}`
     }),
     '',

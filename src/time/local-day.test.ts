@@ -1,7 +1,7 @@
 import { Temporal } from 'temporal-polyfill'
 import { clockTime, minuteAtClockTime, utcMsAt } from '../core/light/day-clock'
 import { dayByClock } from '../core/light/zone-clock'
-import { isTimeZone, localDay, zoneClock } from './local-day'
+import { dateAt, isTimeZone, localDay, zoneClock } from './local-day'
 import { findTowns } from './towns'
 
 test('a day in summer time begins an hour before UTC’s', () => {
@@ -115,4 +115,11 @@ test('a date that does not exist or lies outside the years that are known is non
   ])
     expect(dayByClock(clock, date)).toBeNull()
   expect(dayByClock(clock, '2028-02-29')).not.toBeNull()
+})
+
+test('an instant falls on the date that the clocks of the place show', () => {
+  expect(dateAt('2026-12-02T20:30:00Z', 'Pacific/Auckland')).toBe('2026-12-03')
+  expect(dateAt('2026-12-03T04:30:00Z', 'America/Los_Angeles')).toBe('2026-12-02')
+  expect(dateAt('2026-12-03T04:30:00Z', 'Europe/London')).toBe('2026-12-03')
+  expect(() => dateAt('2026-12-03T04:30:00Z', 'Mars/Olympus')).toThrow(RangeError)
 })

@@ -49,3 +49,7 @@ export function isTimeZone(name: string): boolean {
     return false
   }
 }
+
+/** The date of an instant by the clocks of a place: 2026-06-21. Throws RangeError for a zone that does not exist. */
+export const dateAt = (instant: string, timeZone: string): string =>
+  Temporal.Instant.from(instant).toZonedDateTimeISO(timeZone).toPlainDate().toString()

@@ -1,76 +1,57 @@
 import { screenColour, type ScreenColour } from '@/core/colour/appearance'
+import type { Reflectance } from '@/core/colour/spectrum'
 import { clockTime } from '@/core/light/day-clock'
 import { keyLights, type KeyLight } from '@/core/light/key-lights'
+import type { RoomDay } from '@/core/light/light-choice'
 import { lrvPercent } from '@/core/paint/lrv'
-import { cellSays, type CellSays } from '@/core/record/cell'
+import { judgementOf, type Judgement } from '@/core/pairing/chance'
+import type { ReadingSource } from '@/core/paint/reading'
+import { askedRoomOn, rankedRoomOf } from '@/core/ranking/asked-room'
+import { chanceInRoom } from '@/core/ranking/rank-for-room'
+import { cellSays } from '@/core/record/cell'
+import { foundedOn } from '@/core/record/founded'
 import type { Look } from '@/core/record/look'
+import { SURFACES, type Surface } from '@/core/record/proposal'
 import { rowSum, worksIn } from '@/core/record/row-sum'
 import { againstSaid, lightSaid } from '@/core/record/look-words'
 import { isLeanOut } from '@/core/undertone/lean'
 import type { Candidate } from '@/db/candidates'
 import type { Visit } from '@/db/visits'
 import { localDay } from '@/time/local-day'
+import type { Room } from '@/db/rooms'
 import type { BenchCandidate } from '@/ui/bench/bench-model'
-import { candidatePaint } from './paints'
+import type { GridAsked, GridColumn, GridRow } from '@/ui/grid/grid-model'
+import { candidatePaint, loadRoomBrief } from './paints'
+import { standingRulings } from './rulings'
 import {
-  isUpIn,
   loadCandidates,
   loadDecks,
   loadNames,
   loadRoomDays,
-  loadStandingLooks,
+  loadRulings,
+  loadLooksThatCount,
   loadVisit,
 } from './visit-page'
 
-export interface GridColumn {
-  readonly id: string
-  readonly name: string
-  /** "midday, 19:20, lamps": what the bands of its cells are. */
-  readonly lights: readonly string[]
-}
-
-/** How a candidate stands in a room. */
-export interface GridCell {
-  readonly roomId: string
-  readonly bands: readonly ScreenColour[]
-  readonly says: CellSays
-  /** "beside the stone, 21 December 2026, 19:10, …" of the look that names it. */
-  readonly namedBy: string
-  /** Whether it is proposed here at all; why it is out, where it is. */
-  readonly isUp: boolean
-  readonly ruledOut: string | null
-  /** Whether its lean is out of this room. */
-  readonly isLeanOut: boolean
-}
-
-export interface GridRow {
-  readonly paint: BenchCandidate
-  readonly lrvPercent: number
-  readonly cells: readonly GridCell[]
-  /** "works in 3 of 5, stronger in the Snug". */
-  readonly sum: string
-  readonly worksIn: number
-}
-
-/**
- * Rooms × candidates at a strength: each in the room's key lights, with how it stands there.
- *
- * @param date the day of those lights, the visit's own without one
- */
-export async function loadHouseGrid(visitId: string, date?: string) {
+/** Rooms × candidates at a strength: each in the room's key lights, with how it stands there. */
+export async function loadHouseGrid(visitId: string, { day, surface, guess }: GridAsked) {
   const page = await loadVisit(visitId)
   const { visit, rooms } = page
-  const roomDays = await loadRoomDays(page, date)
+  const roomDays = await loadRoomDays(page, day ?? undefined)
   const decks = await loadDecks()
   const candidates = await loadCandidates(visit.id)
-  const looks = await loadStandingLooks(visit.id)
+  const looks = await loadLooksThatCount(visit.id)
+  const rulings = await loadRulings(visit.id)
   const said = await lookWordsOf(visit)
   const [first] = roomDays.values()
   const shown = first?.day.date ?? visit.visitDate
-  const lit = rooms.map((room) => {
-    const roomDay = roomDays.get(room.id)!
-    return { room, roomDay, lights: keyLights(roomDay) }
-  })
+  const lit = await Promise.all(
+    rooms.map(async (room) => {
+      const roomDay = roomDays.get(room.id)!
+      const judge = guess ? await guessIn(visit, room, roomDay) : null
+      return { room, roomDay, lights: keyLights(roomDay), judge }
+    }),
+  )
   const columns = lit.map(({ room, roomDay, lights }): GridColumn => ({
     id: room.id,
     name: room.name,
@@ -80,17 +61,26 @@ export async function loadHouseGrid(visitId: string, date?: string) {
   }))
   const rows = candidates.map((candidate): GridRow => {
     const paint = candidatePaint(candidate, decks)
-    const cells = lit.map(({ room, lights }) => {
+    const cells = lit.map(({ room, lights, judge }) => {
+      const proposed = proposalsIn(candidate, room.id, surface)
       const says = cellSays(looksOf(looks, candidate.id, room.id))
       return {
         roomId: room.id,
         bands: bandsOf(paint, lights),
         says,
+        founded: foundedOn(says.counted),
+        pickFor: standingRulings(rulings)
+          .filter((each) => each.roomId === room.id && each.candidateId === candidate.id)
+          .map((each) => each.surface),
         namedBy: says.look
           ? `beside ${said.against(says.look)}, ${said.light(says.look, shown)}`
           : '',
-        isUp: isUpIn(candidate, room.id),
-        ruledOut: whyOut(candidate, room.id),
+        isUp: candidate.ruledOut === null && proposed.some(({ status }) => status !== 'ruled out'),
+        ruledOut: whyOut(candidate, room.id, surface),
+        proposedFor: proposed
+          .filter(({ status }) => status !== 'ruled out')
+          .map((each) => ({ surface: each.surface, sheen: each.sheen })),
+        guess: says.verdict === null && judge ? judge(paint) : null,
         isLeanOut: isLeanOut(room.ruledOutLeans, paint.lean),
       }
     })
@@ -107,8 +97,36 @@ export async function loadHouseGrid(visitId: string, date?: string) {
       worksIn: worksIn(summed),
     }
   })
-  return { visit, date: shown, columns, rows }
+  const used = new Set(candidates.flatMap(({ proposals }) => proposals.map((each) => each.surface)))
+  return {
+    visit,
+    date: shown,
+    columns,
+    rows,
+    surfaces: SURFACES.filter((each) => used.has(each)),
+  }
 }
+
+/** What the model expects of a paint in a room, over all that stays and all its key lights; null where it has nothing to go by. */
+async function guessIn(
+  visit: Visit,
+  room: Room,
+  roomDay: RoomDay,
+): Promise<
+  | ((paint: { readonly reflectance: Reflectance; readonly source: ReadingSource }) => Judgement)
+  | null
+> {
+  const ranked = rankedRoomOf(askedRoomOn(await loadRoomBrief(visit, room), roomDay), roomDay)
+  if (ranked.lights.length === 0 || ranked.finishes.length === 0) return null
+  const judge = chanceInRoom(ranked)
+  return ({ reflectance, source }) => judgementOf(judge(reflectance, source).chance)
+}
+
+/** What a candidate is proposed for in a room, of one surface or of all. */
+const proposalsIn = ({ proposals }: Candidate, roomId: string, surface: Surface | null) =>
+  proposals.filter(
+    (each) => each.roomId === roomId && (surface === null || each.surface === surface),
+  )
 
 export const looksOf = <L extends Look>(
   looks: readonly L[],
@@ -118,9 +136,13 @@ export const looksOf = <L extends Look>(
   looks.filter((look) => look.candidate.candidateId === candidateId && look.roomId === roomId)
 
 /** Why a candidate is out in a room: for the house, or for all it was proposed for there; null where it is not. */
-export function whyOut(candidate: Candidate, roomId: string): string | null {
+export function whyOut(
+  candidate: Candidate,
+  roomId: string,
+  surface: Surface | null = null,
+): string | null {
   if (candidate.ruledOut !== null) return candidate.ruledOut || 'ruled out for the house'
-  const here = candidate.proposals.filter((proposal) => proposal.roomId === roomId)
+  const here = proposalsIn(candidate, roomId, surface)
   if (here.length === 0 || here.some(({ status }) => status !== 'ruled out')) return null
   return here[0]!.reason || 'ruled out'
 }

@@ -8,7 +8,7 @@ import {
   type ReadingSource,
 } from '@/core/paint/reading'
 import { atStrength, ladderOf, whyNoLadder } from '@/core/paint/strength'
-import { isFixed, isJudgedAgainst, mayInspire } from '@/core/pairing/keeper-kind'
+import { isFixed, isJudgedAgainst, isMottled, mayInspire } from '@/core/pairing/keeper-kind'
 import type { StrengthRung } from '@/core/pairing/pair-reading'
 import { roleOf } from '@/core/pairing/role'
 import {
@@ -89,6 +89,8 @@ export function keeperFinish(keeper: Keeper, rules: HouseRules): BenchKeeper {
     settles: keeper.state === 'staying' && isFixed(keeper.kind),
     role: roleOf(keeper.kind, rules, keeper.texture),
     varies: keeper.varies,
+    patchHash: keeper.patchHash,
+    isMottled: isMottled(keeper.kind),
     colours: keeper.colours.map((colour) => ({
       part: colour.part,
       sharePercent: colour.sharePercent,

@@ -8,13 +8,19 @@ import type { Verdict } from '@/core/record/verdict'
 import { seenLine, seenWords } from '@/core/undertone/drawn'
 import { lightnessWord } from '@/core/undertone/lightness-word'
 import type { KeptLook } from '@/db/look-row'
+import { dateAt } from '@/time/local-day'
+import { longDate } from '@/core/light/calendar-date'
 import { bandsOf, looksOf, lookWordsOf, whyOut } from './house-grid'
+import { loadArriving } from './arriving'
 import { candidatePaint } from './paints'
+import { standingRulings } from './rulings'
 import {
   loadCandidates,
   loadDecks,
   loadKeepersInRoom,
+  loadLooksThatCount,
   loadRoom,
+  loadRulings,
   loadStandingLooks,
 } from './visit-page'
 
@@ -28,6 +34,7 @@ export async function loadRoomSheet(visitId: string, roomId: string, date?: stri
   const decks = await loadDecks()
   const keepers = await loadKeepersInRoom(visit.id, room.id)
   const looks = (await loadStandingLooks(visit.id)).filter((look) => look.roomId === room.id)
+  const counting = await loadLooksThatCount(visit.id)
   const lights = keyLights(roomDay)
   const words = await lookWordsOf(visit)
 
@@ -46,7 +53,7 @@ export async function loadRoomSheet(visitId: string, roomId: string, date?: stri
         ? seenLine(seenWords(lights[0].prepared, paint.reflectance, visit.houseRules))
         : lightnessWord(lrvPercent(paint.reflectance)),
       bands: bandsOf(paint, lights),
-      says: cellSays(own),
+      says: cellSays(looksOf(counting, candidate.id, room.id)),
       looks: own.map(lookLine),
     }
   })
@@ -65,14 +72,26 @@ export async function loadRoomSheet(visitId: string, roomId: string, date?: stri
       said: lookSaid(look),
       note: look.note,
       client: look.client,
+      photoHash: look.photoHash,
       by: look.by,
       model: look.model,
     }
   }
 
+  const rulings = standingRulings(await loadRulings(visit.id))
+    .filter((each) => each.roomId === room.id)
+    .flatMap((ruling) => {
+      const entry = entries.find(({ paint }) => paint.id === ruling.candidateId)
+      return entry
+        ? [{ ...ruling, entry, on: longDate(dateAt(ruling.madeAt, visit.timeZone)) }]
+        : []
+    })
+
   return {
     visit,
     room,
+    rulings,
+    arriving: await loadArriving(visit, room.id),
     date: roomDay.day.date,
     keepers,
     lightNames: lights.map(({ name, choice }) =>

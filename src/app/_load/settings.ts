@@ -9,6 +9,7 @@ export const FIRST_SETTINGS: Settings = {
   lengths: 'metric',
   volumes: 'litres',
   houseRules: DEFAULT_HOUSE_RULES,
+  firstSpeaks: 'eye',
 }
 
 /** The settings as they were kept, once a request; null before the first start is done. */

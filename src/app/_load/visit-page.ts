@@ -6,11 +6,13 @@ import type { RoomDay } from '@/core/light/light-choice'
 import { listAllCandidates, type Candidate } from '@/db/candidates'
 import { lastSeq, namesInVisit } from '@/db/commands'
 import { listDecks } from '@/db/decks'
+import { listFinishLooks } from '@/db/finish-looks'
 import { listKeepers, type Keeper } from '@/db/keepers'
 import type { KeptLook } from '@/db/look-row'
 import { listLooks } from '@/db/looks'
 import { listMeterReadings } from '@/db/meter-readings'
 import { listRooms, type Room } from '@/db/rooms'
+import { listRulings } from '@/db/rulings'
 import { openDb } from '@/db/store'
 import { findVisit, type Visit } from '@/db/visits'
 import { localDay } from '@/time/local-day'
@@ -31,6 +33,10 @@ const loadAllCandidates = cache(async (visitId: string) =>
   listAllCandidates(await openDb(), visitId),
 )
 export const loadLooks = cache(async (visitId: string) => listLooks(await openDb(), visitId))
+export const loadRulings = cache(async (visitId: string) => listRulings(await openDb(), visitId))
+export const loadFinishLooks = cache(async (visitId: string) =>
+  listFinishLooks(await openDb(), visitId),
+)
 export const loadNames = cache(async (visitId: string) => namesInVisit(await openDb(), visitId))
 export const loadDecks = cache(async () => listDecks(await openDb()))
 export const loadLastSeq = cache(async (visitId: string) => lastSeq(await openDb(), visitId))
@@ -69,6 +75,16 @@ export async function loadStandingLooks(visitId: string): Promise<KeptLook[]> {
   return (await loadLooks(visitId)).filter(
     ({ retracted, roomId, candidate }) =>
       !retracted && inSight.has(candidate.candidateId) && rooms.some(({ id }) => id === roomId),
+  )
+}
+
+/** The same without those beside what leaves: they say nothing of the room to come. */
+export async function loadLooksThatCount(visitId: string): Promise<KeptLook[]> {
+  const leaving = new Set(
+    (await loadKeepers(visitId)).filter(({ state }) => state === 'leaving').map(({ id }) => id),
+  )
+  return (await loadStandingLooks(visitId)).filter(
+    ({ against }) => against.kind !== 'keeper' || !leaving.has(against.keeperId),
   )
 }
 

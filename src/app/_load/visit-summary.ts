@@ -10,7 +10,7 @@ import {
   loadCandidates,
   loadDecks,
   loadKeepers,
-  loadStandingLooks,
+  loadLooksThatCount,
   loadVisit,
 } from './visit-page'
 
@@ -32,7 +32,7 @@ export async function loadVisitSummary(
   const [keepers, candidates, looks, decks] = [
     await loadKeepers(visitId),
     await loadCandidates(visitId),
-    await loadStandingLooks(visitId),
+    await loadLooksThatCount(visitId),
     await loadDecks(),
   ]
   const works = candidates.flatMap((candidate): WorkingColour[] => {

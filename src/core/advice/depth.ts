@@ -49,9 +49,15 @@ const inBand = ({ fromLrv, toLrv }: DepthBand, lrvPercent: number, slack: number
   chanceOver((toLrv + slack - lrvPercent) / LRV_SPREAD)
 
 /** How far a colour's depth suits a room, 0 to 1: over several wishes the mean. */
-export const suitsDepth = (bands: readonly DepthBand[], lrvPercent: number): number =>
-  bands.reduce((sum, band) => sum + inBand(band, lrvPercent, 0), 0) / bands.length
+export function suitsDepth(bands: readonly DepthBand[], lrvPercent: number): number {
+  let sum = 0
+  for (const band of bands) sum += inBand(band, lrvPercent, 0)
+  return sum / bands.length
+}
 
 /** How far a colour's depth goes against every band, 0 to 1. */
-export const againstDepth = (bands: readonly DepthBand[], lrvPercent: number): number =>
-  1 - Math.max(...bands.map((band) => inBand(band, lrvPercent, BESIDE_LRV)))
+export function againstDepth(bands: readonly DepthBand[], lrvPercent: number): number {
+  let most = 0
+  for (const band of bands) most = Math.max(most, inBand(band, lrvPercent, BESIDE_LRV))
+  return 1 - most
+}

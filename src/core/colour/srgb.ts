@@ -99,3 +99,7 @@ export const encode = (v: number): number =>
 
 const dot = (row: readonly number[], v: readonly number[]): number =>
   finite(row[0]! * v[0]! + row[1]! * v[1]! + row[2]! * v[2]!, 'a colour')
+
+/** The three bytes of a colour as `#rrggbb`. */
+export const bytesOfHex = (hex: string): number[] =>
+  [1, 3, 5].map((at) => Number.parseInt(hex.slice(at, at + 2), 16))

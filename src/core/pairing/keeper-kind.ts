@@ -53,6 +53,11 @@ export const mayInspire = (kind: KeeperKind, colours: number): boolean =>
 export const KEEPER_STATES = ['staying', 'leaving', 'arriving', 'paintable'] as const
 export type KeeperState = (typeof KEEPER_STATES)[number]
 
+const MOTTLED: readonly KeeperKind[] = ['stone', 'counter', 'tile', 'fireplace']
+
+/** Whether its colours lie in one another as flecks and veins, or are parts that lie side by side. */
+export const isMottled = (kind: KeeperKind): boolean => MOTTLED.includes(kind)
+
 /** Whether a candidate is judged against a keeper in this state. */
 export const isJudgedAgainst = (state: KeeperState): boolean => state !== 'leaving'
 

@@ -1,20 +1,30 @@
-import { UCS_VIEWING } from '../colour/appearance'
+import { prepareLight, screenColour, UCS_VIEWING } from '../colour/appearance'
 import { cam16, ucsOf } from '../colour/cam16'
 import { ciede2000 } from '../colour/ciede2000'
 import { daylightSpectrum } from '../colour/daylight'
-import { xyzFromLab, type Lab } from '../colour/lab'
+import { D65_WHITE } from '../colour/illuminant'
+import { labFromXyz, xyzFromLab, type Lab } from '../colour/lab'
 import { ledSpectrum } from '../colour/led'
 import { mixLights } from '../colour/mix-lights'
 import { planckianSpectrum } from '../colour/planckian'
 import type { Spectrum } from '../colour/spectrum'
-import { linearRgbFromHex } from '../colour/srgb'
+import {
+  decode,
+  hexFromLinearRgb,
+  linearRgbFromHex,
+  xyzFromLinearRgb,
+  type LinearRgb,
+} from '../colour/srgb'
 import { labD65 } from '../paint/reading'
 import { seededRandom } from '../seeded-random'
 import { CARDS, type CardKind } from './card'
+import { correctedPicture } from './corrected-picture'
 import { KEPT_ASIDE_CAMERAS, KEPT_ASIDE_FINISHES, KEPT_ASIDE_LIGHTS } from './kept-aside.fixture'
 import { photoLight } from './photo-light'
 import { bandsOf, PHOTOGRAPHED, type Finish } from './photographed-finishes.fixture'
-import { colourOfShown, readablePhoto, type Shown } from './read-photo'
+import type { PhotoBytes } from './pixels'
+import { colourOfShown, readablePhoto, type ReadablePhoto, type Shown } from './read-photo'
+import { relitPatch } from './relit-patch'
 import {
   TEST_CAMERAS,
   TEST_LIGHTS,
@@ -118,6 +128,61 @@ const linearOf = (shown: Shown) =>
       )
       .join('')}`,
   )
+
+/** A photo of the finishes of a set, one pixel each, and how its card lets it be read. */
+export function photographed(
+  set: TrialSet,
+  make: TestCamera,
+  light: string,
+  card: CardKind,
+): { readonly photo: PhotoBytes; readonly readable: ReadablePhoto } {
+  const { power, said } = set.scenes[light]!
+  const shot = testShot(make, power)
+  const shown = FLAT[card].map((share) => encodedOf(shot.of(() => share)))
+  const readable = readablePhoto(
+    photoLight(linearOf(shown[0]!), said),
+    card,
+    shown,
+    MOST_UNEVEN / Math.sqrt(3),
+  )
+  const bytes = Uint8ClampedArray.from(
+    set.finishes.flatMap((finish) => [...shot.of(finish), 255].map(Math.round)),
+  )
+  return { photo: { bytes, width: set.finishes.length, height: 1 }, readable }
+}
+
+const SEEN_IN = [
+  prepareLight(daylightSpectrum(7500), 300),
+  prepareLight(daylightSpectrum(4300), 900),
+  prepareLight(ledSpectrum(2700, 85), 120),
+]
+
+/**
+ * How far a patch of each finish, photographed in one light, corrected and relit into three others, lies from what its
+ * spectrum is seen as there: ΔE00 of what the screen shows.
+ *
+ * @param corrected the picture that is relit, another than the corrected one to try what that is worth
+ */
+export function relitMisses(
+  set: TrialSet,
+  make: TestCamera,
+  light: string,
+  corrected?: () => PhotoBytes,
+  relighter: typeof relitPatch = relitPatch,
+): number[] {
+  const { photo, readable } = photographed(set, make, light, 'steps')
+  const relit = relighter(corrected ? corrected() : correctedPicture(photo, readable))
+  const labOf = (hex: string): Lab => labFromXyz(xyzFromLinearRgb(linearRgbFromHex(hex)), D65_WHITE)
+  return SEEN_IN.flatMap((to) => {
+    const { bytes } = relit(to)
+    return set.finishes.map((finish, i) => {
+      const shown = hexFromLinearRgb(
+        [...bytes.slice(4 * i, 4 * i + 3)].map((v) => decode(v / 255)) as unknown as LinearRgb,
+      )
+      return ciede2000(labOf(screenColour(to, bandsOf(finish)).hex), labOf(shown))
+    })
+  })
+}
 
 /** Photographs the finishes of a set and reads them; the light on each differs by up to 2 % from that on the card. */
 export function photoTrials(

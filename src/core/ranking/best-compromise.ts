@@ -1,13 +1,18 @@
+import type { Reflectance } from '../colour/spectrum'
 import { isGood } from '../pairing/chance'
+import type { ReadingSource } from '../paint/reading'
 import { chanceInRoom, type RankedRow } from './rank-for-room'
 import { reflectanceOfRow, type DeckRows } from './deck-rows'
-import type { RankedRoom } from './ranked-room'
+import type { RankedRoom, WeakestPair } from './ranked-room'
 
-/** The best there is where nothing works with all that stays, and what stands in its way. */
-export interface BestCompromise extends RankedRow {
+/** What stands in the way of a compromise. */
+export interface Lifted {
   /** The one keeper whose change would lift it most, and its chance then; null where none would. */
   readonly lift: { readonly keeperId: string; readonly chance: number } | null
 }
+
+/** The best there is where nothing works with all that stays, and what stands in its way. */
+export interface BestCompromise extends RankedRow, Lifted {}
 
 // A smaller lift is not worth a keeper.
 const WORTH_CHANGING = 0.15
@@ -27,13 +32,38 @@ export function bestCompromise(
   const best = ranked[0]
   if (!best || ranked.some(({ chance }) => isGood(chance))) return null
   const wall = reflectanceOfRow(deck.rows, best.row)
-  let lift: BestCompromise['lift'] = null
+  return { ...best, lift: liftOf(wall, deck.sources[best.row]!, best.chance, room) }
+}
+
+/**
+ * Of a few colours the one whose worst pair, over all that stays and all lights, is the least bad; also where one works.
+ *
+ * @returns null of none
+ */
+export function compromiseAmong<
+  C extends { readonly reflectance: Reflectance; readonly source: ReadingSource },
+>(colours: readonly C[], room: RankedRoom): (WeakestPair & Lifted & { readonly colour: C }) | null {
+  const judge = chanceInRoom(room)
+  const [best] = colours
+    .map((colour) => ({ ...judge(colour.reflectance, colour.source), colour }))
+    .sort((p, q) => q.weighed - p.weighed)
+  if (!best) return null
+  const { reflectance, source } = best.colour
+  return { ...best, lift: liftOf(reflectance, source, best.chance, room) }
+}
+
+function liftOf(
+  wall: Reflectance,
+  source: ReadingSource,
+  now: number,
+  room: RankedRoom,
+): Lifted['lift'] {
+  let lift: Lifted['lift'] = null
   for (const keeperId of new Set(room.finishes.map((finish) => finish.keeperId))) {
     const finishes = room.finishes.filter((finish) => finish.keeperId !== keeperId)
     if (finishes.length === 0) continue
-    const { chance } = chanceInRoom({ ...room, finishes })(wall, deck.sources[best.row]!)
-    if (chance - best.chance >= WORTH_CHANGING && chance > (lift?.chance ?? 0))
-      lift = { keeperId, chance }
+    const { chance } = chanceInRoom({ ...room, finishes })(wall, source)
+    if (chance - now >= WORTH_CHANGING && chance > (lift?.chance ?? 0)) lift = { keeperId, chance }
   }
-  return { ...best, lift }
+  return lift
 }

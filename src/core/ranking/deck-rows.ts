@@ -27,6 +27,8 @@ export interface DeckRows {
 export interface PreparedDeck extends DeckRows {
   readonly byDay: FlatUndertones
   readonly lrvsPercent: Float64Array
+  /** The same, row by row. */
+  readonly own: readonly { readonly undertone: Undertone; readonly lrvPercent: number }[]
 }
 
 /** One deck's colours as they come from the store; cloneable. */
@@ -75,7 +77,12 @@ export function rowsOfDecks(decks: readonly DeckColours[], weakestPercent: numbe
 export function prepareDeck(deck: DeckRows): PreparedDeck {
   const byDay = emptyUndertones(deck.places.length)
   flatUndertones(DAYLIGHT, deck.rows, byDay)
-  return { ...deck, byDay, lrvsPercent: lrvsPercent(deck.rows) }
+  const lrvs = lrvsPercent(deck.rows)
+  const own = Array.from(lrvs, (lrvPercent, row) => ({
+    undertone: undertoneAt(byDay, row),
+    lrvPercent,
+  }))
+  return { ...deck, byDay, lrvsPercent: lrvs, own }
 }
 
 /** Every row as it is seen in a light; `row` is its place among the rows. */

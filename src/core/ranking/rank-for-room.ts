@@ -4,12 +4,7 @@ import { BANDS, type Reflectance } from '../colour/spectrum'
 import { lrvPercent } from '../paint/lrv'
 import type { ReadingSource } from '../paint/reading'
 import { DAYLIGHT } from '../undertone/daylight'
-import {
-  emptyUndertones,
-  flatUndertones,
-  undertoneAt,
-  type FlatUndertones,
-} from '../undertone/flat-undertones'
+import { emptyUndertones, flatUndertones, type FlatUndertones } from '../undertone/flat-undertones'
 import { undertoneOf } from '../undertone/undertone'
 import { prepareDeck, reflectanceOfRow, type DeckRows, type PreparedDeck } from './deck-rows'
 import {
@@ -106,17 +101,10 @@ class Ranker {
     const count = deck.places.length
     this.own = new Float64Array(count)
     for (let row = 0; row < count; row++)
-      this.own[row] = ownPoints(this.placeOf(row), this.room, this.asks)
+      this.own[row] = ownPoints(this.deck.own[row]!, this.room, this.asks)
     this.worths = new Float64Array(count)
     this.weighed = new Float32Array(count)
     this.isKnown = new Uint8Array(count)
-  }
-
-  private placeOf(row: number) {
-    return {
-      undertone: undertoneAt(this.deck.byDay, row),
-      lrvPercent: this.deck.lrvsPercent[row]!,
-    }
   }
 
   /** The most promising first: the bar rises early, and once nothing can reach it any more the rest is left. */
@@ -161,8 +149,7 @@ class Ranker {
     // Worth but for its pairs and its advice, in points.
     const without = new Float64Array(rows.length)
     for (let i = 0; i < rows.length; i++)
-      without[i] =
-        this.own[rows[i]!]! + POINTS.shared * sharedLean(undertoneAt(first, i), this.room)
+      without[i] = this.own[rows[i]!]! + POINTS.shared * sharedLean(placeIn(first, i), this.room)
     const giveUpBelow = (i: number): number =>
       Math.max(SURE_NO, weighedToReach(bar * POINTS_PER_WORTH - without[i]!))
     const mayReach = (i: number): boolean =>
@@ -203,18 +190,23 @@ class Ranker {
     )
     settled.forEach((i, place) => {
       const row = rows[i]!
-      const against = pointsAgainst(this.placeOf(row), dull[place]!, room.character, room.rules)
+      const against = pointsAgainst(this.deck.own[row]!, dull[place]!, room.character, room.rules)
       this.worths[row] = (pairPoints(weighed[row]!) + without[i]! - against) / POINTS_PER_WORTH
       this.isKnown[row] = 1
     })
   }
 
   private gathered(rows: Uint32Array): FlatRows {
-    const single = this.deck.rows instanceof Float32Array
-    const into = new (single ? Float32Array : Float64Array)(rows.length * BANDS)
-    rows.forEach((row, i) =>
-      into.set(this.deck.rows.subarray(row * BANDS, (row + 1) * BANDS), i * BANDS),
-    )
+    const from = this.deck.rows
+    const into =
+      from instanceof Float32Array
+        ? new Float32Array(rows.length * BANDS)
+        : new Float64Array(rows.length * BANDS)
+    // Number by number: a view of each row costs several times as much as its numbers.
+    for (let i = 0; i < rows.length; i++) {
+      const [at, to] = [rows[i]! * BANDS, i * BANDS]
+      for (let band = 0; band < BANDS; band++) into[to + band] = from[at + band]!
+    }
     return into
   }
 
@@ -226,12 +218,13 @@ class Ranker {
 }
 
 // Used anew for every wall and light.
-const at = { j: 0.5, a: 0.5, b: 0.5 }
+const at = { j: 0.5, a: 0.5, b: 0.5, c: 0.5 }
 
-function placeIn({ j, a, b }: FlatUndertones, i: number): typeof at {
+function placeIn({ j, a, b, c }: FlatUndertones, i: number): typeof at {
   at.j = j[i]!
   at.a = a[i]!
   at.b = b[i]!
+  at.c = c[i]!
   return at
 }
 
@@ -243,9 +236,13 @@ const MOST_ROWS = 2 ** 20
 function mostFirst(values: Float64Array): Uint32Array {
   if (values.length > MOST_ROWS)
     throw new RangeError(`at most ${MOST_ROWS} rows are ranked, got ${values.length}`)
-  const keys = values.map((value, row) => Math.round(-value * PER_POINT) * MOST_ROWS + row)
+  const keys = new Float64Array(values.length)
+  for (let row = 0; row < keys.length; row++)
+    keys[row] = Math.round(-values[row]! * PER_POINT) * MOST_ROWS + row
   keys.sort()
-  return Uint32Array.from(keys, (key) => ((key % MOST_ROWS) + MOST_ROWS) % MOST_ROWS)
+  const rows = new Uint32Array(keys.length)
+  for (let i = 0; i < keys.length; i++) rows[i] = ((keys[i]! % MOST_ROWS) + MOST_ROWS) % MOST_ROWS
+  return rows
 }
 
 /** The least weighed chance whose points reach this many; the points rise no faster than the chance. */

@@ -128,31 +128,38 @@ export function ownPoints(place: OwnPlace, room: PreparedRoom, asks: RoomAsks): 
 
 const WISH_SAID_FROM = 0.1
 
+// Summed up anew for every colour: a ranking makes no objects a row.
+const wished = { sum: 0.5, given: '', against: '' }
+
+function addWish(points: number, words: string): void {
+  wished.sum += points
+  if (points >= WISH_SAID_FROM)
+    wished.given = wished.given === '' ? words : `${wished.given}, ${words}`
+  if (points <= -WISH_SAID_FROM)
+    wished.against = wished.against === '' ? words : `${wished.against}, ${words}`
+}
+
 /** What a wish asks of the lean: cosy is warm, calm is quiet, drama is strong or dark; a grey climate wants the sun. */
 function sayWish(place: OwnPlace, room: PreparedRoom, say: Say): void {
   const { character } = room
   if (character.wants.length === 0 && character.climate !== 'grey' && character.contrast === 'open')
     return
-  let sum = 0
-  let given = ''
-  let against = ''
-  const add = (points: number, words: string): void => {
-    sum += points
-    if (points >= WISH_SAID_FROM) given = given === '' ? words : `${given}, ${words}`
-    if (points <= -WISH_SAID_FROM) against = against === '' ? words : `${against}, ${words}`
-  }
+  wished.sum = 0
+  wished.given = ''
+  wished.against = ''
   const { undertone, lrvPercent } = place
   const strong = chanceOver((undertone.c - 14) / 3)
   const warm = warmLean(undertone)
   for (const want of character.wants)
-    if (want === 'cosier') add(0.2 * warm, 'warm')
-    else if (want === 'calmer') add(-0.3 * strong, 'too strong to be calm')
+    if (want === 'cosier') addWish(0.2 * warm, 'warm')
+    else if (want === 'calmer') addWish(-0.3 * strong, 'too strong to be calm')
     else if (want === 'more drama')
-      add(0.25 * Math.max(strong, chanceOver((20 - lrvPercent) / LRV_SPREAD)), 'dramatic')
+      addWish(0.25 * Math.max(strong, chanceOver((20 - lrvPercent) / LRV_SPREAD)), 'dramatic')
   if (character.climate === 'grey')
-    add(0.1 * warm * chanceOver((lrvPercent - 50) / 5), 'lends the sun')
-  if (character.contrast !== 'open') add(...contrastPart(undertone, room))
+    addWish(0.1 * warm * chanceOver((lrvPercent - 50) / 5), 'lends the sun')
+  if (character.contrast !== 'open') addContrast(undertone, room)
   // Where wishes pull both ways the stronger side is said.
+  const { sum, given, against } = wished
   say(Math.max(-POINTS.wish, Math.min(POINTS.wish, sum)), sum > 0 ? given : against, 0)
 }
 
@@ -163,10 +170,7 @@ const SOFT = { below: 12, spread: 4 } as const
 const CONTRAST_POINTS = 0.25
 
 /** What the contrast they wish for asks: how far the wall stands apart in lightness from what stays, each as it matters. */
-function contrastPart(
-  { j }: Undertone,
-  { character, finishes, seen }: PreparedRoom,
-): [points: number, words: string] {
+function addContrast({ j }: Undertone, { character, finishes, seen }: PreparedRoom): void {
   let [apart, total] = [0, 0]
   for (let f = 0; f < finishes.length; f++) {
     const weight = finishes[f]!.matters * finishes[f]!.shows
@@ -174,9 +178,16 @@ function contrastPart(
     total += weight
   }
   const mean = apart / total
-  return character.contrast === 'high'
-    ? [CONTRAST_POINTS * chanceOver((mean - CRISP.from) / CRISP.spread), 'crisp beside what stays']
-    : [CONTRAST_POINTS * chanceOver((SOFT.below - mean) / SOFT.spread), 'soft beside what stays']
+  if (character.contrast === 'high')
+    addWish(
+      CONTRAST_POINTS * chanceOver((mean - CRISP.from) / CRISP.spread),
+      'crisp beside what stays',
+    )
+  else
+    addWish(
+      CONTRAST_POINTS * chanceOver((SOFT.below - mean) / SOFT.spread),
+      'soft beside what stays',
+    )
 }
 
 // A lean is shared in full from this strength on.
@@ -185,7 +196,10 @@ const FULL_LEAN = 4
 const QUIET = { below: 5, spread: 2.5, counts: 0.6 } as const
 
 /** How far a wall takes up what stays, 0 to 1, in the room's first light: its lean, or where it has none its quiet. */
-export function sharedLean(wall: Undertone, { finishes, seen, surfaces }: PreparedRoom): number {
+export function sharedLean(
+  wall: Pick<Undertone, 'a' | 'b' | 'c'>,
+  { finishes, seen, surfaces }: PreparedRoom,
+): number {
   const quiet = chanceOver((QUIET.below - wall.c) / QUIET.spread)
   let [shared, total] = [0, 0]
   for (let f = 0; f < finishes.length; f++) {

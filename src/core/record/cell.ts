@@ -19,6 +19,8 @@ export interface CellSays {
   readonly look: Look | null
   /** In how many lights it was seen; the screen's are none. */
   readonly lights: number
+  /** The looks that it goes by; none where nothing was seen that counts. */
+  readonly counted: readonly Look[]
   readonly marks: readonly CellMark[]
   /** The client said no, whatever the consultant found. */
   readonly clientSaysNo: boolean
@@ -57,6 +59,7 @@ export function cellSays(looks: readonly Look[]): CellSays {
     reasons: [...new Set(named.flatMap(({ reasons }) => reasons))],
     look: named.at(-1) ?? null,
     lights: latestOfEach(counted, isSameLight).length,
+    counted,
     marks: marksOf(counted, standing),
     clientSaysNo: looks.some(({ retracted, client }) => !retracted && client?.says === 'no'),
   }

@@ -1,4 +1,4 @@
-import type { Look } from './look'
+import { isUnderLamps, type Look } from './look'
 import { cellsSeen, seenPairOf, type RoomToSee } from './progress'
 
 /** What of a room decides what is left to do in it. */
@@ -45,10 +45,8 @@ export function leftToDo(rooms: readonly RoomToDo[], looks: readonly Look[]): re
   const { seen, of } = cellsSeen(rooms, looks.flatMap(seenPairOf))
   const lookedAt = (room: RoomToDo, underLamps: boolean): boolean =>
     looks.some(
-      ({ roomId, seen: { as }, light }) =>
-        roomId === room.id &&
-        as !== 'screen' &&
-        (light.source === 'lamps' || light.lampsOn) === underLamps,
+      (look) =>
+        look.roomId === room.id && look.seen.as !== 'screen' && isUnderLamps(look) === underLamps,
     )
   const neverUnderLamps = rooms.filter(
     (room) => room.lamps > 0 && lookedAt(room, false) && !lookedAt(room, true),

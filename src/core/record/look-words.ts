@@ -45,7 +45,7 @@ export function lightSaid(
   )
 }
 
-/** What was said: "no: too green", "no: too green, leans pink", "best of 6", or a lean alone. */
+/** What was said: "no: too green", "no: too green, leans pink", "best of 6", a lean alone, or nothing but by the client. */
 export const lookSaid = ({
   verdict,
   reasons,
@@ -56,7 +56,7 @@ export const lookSaid = ({
     ...(verdict === null ? [] : [verdictSentence(verdict, reasons)]),
     ...(bestOf.length === 0 ? [] : [`best of ${bestOf.length}`]),
     ...(lean === null ? [] : [lean === 'no lean' ? lean : `leans ${lean}`]),
-  ].join(', ')
+  ].join(', ') || 'shown to the client'
 
 /** How it was seen: "on a board", "on a full-strength chip, not the 75 %", "on the screen, in a computed light". */
 export function seenSaid(look: Look): string {

@@ -90,7 +90,7 @@ export interface Look {
   readonly against: Against
   readonly seen: Seen
   readonly light: LookLight
-  /** Null where the eye said a lean and nothing more: such a look rules nothing. */
+  /** Null where the eye said a lean, or the client something, and nothing more: such a look rules nothing. */
   readonly verdict: Verdict | null
   readonly reasons: readonly Reason[]
   /** Of a fan past one finish: the candidates that this was the best of, itself among them; else empty. */
@@ -98,6 +98,8 @@ export interface Look {
   readonly lean: LeanWord | null
   readonly note: string
   readonly client: ClientResponse | null
+  /** A photo of the moment, by the hash of its bytes. */
+  readonly photoHash: string | null
   /** Who said it, and when by the clock of their device. */
   readonly by: string
   readonly madeAt: string
@@ -121,3 +123,7 @@ export const otherStrengthPercent = ({ seen, candidate }: Look): number | null =
   seen.as === 'sample' && seen.strengthPercent !== candidate.strengthPercent
     ? seen.strengthPercent
     : null
+
+/** Whether lamps burnt at a look, alone or beside daylight. */
+export const isUnderLamps = ({ light }: Pick<Look, 'light'>): boolean =>
+  light.source === 'lamps' || light.lampsOn

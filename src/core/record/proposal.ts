@@ -16,7 +16,13 @@ export const SURFACES = [
 ] as const
 export type Surface = (typeof SURFACES)[number]
 
-export const PROPOSAL_STATUSES = ['proposed', 'going to board', 'ruled out', 'picked'] as const
+export const PROPOSAL_STATUSES = [
+  'to fetch',
+  'proposed',
+  'going to board',
+  'ruled out',
+  'picked',
+] as const
 /** How a candidate stands with a surface of a room. */
 export type ProposalStatus = (typeof PROPOSAL_STATUSES)[number]
 

@@ -1,4 +1,5 @@
 import type { Look, Seen } from '../record/look'
+import { look as lookOf } from '../record/look.fixture'
 import type { Verdict } from '../record/verdict'
 import { roundOf, type RoundKeeper, type RoundManner } from './round'
 import { shuffledBy } from './shuffled-by'
@@ -21,34 +22,22 @@ const look = (
     part?: string
     retracted?: boolean
   } = {},
-): Look => ({
-  id: '',
-  roomId: 'kitchen',
-  candidate: { candidateId, strengthPercent: 100, sheen: 'matt' },
-  against: { kind: 'keeper', keeperId, part: given.part ?? null },
-  seen: given.seen ?? { as: 'sample', held: 'board', strengthPercent: 100 },
-  light: {
-    source: given.lamps ? 'lamps' : 'room',
-    date: '2026-06-21',
-    minute: given.minute ?? 720,
-    sky: 'clear',
-    lampsOn: given.lamps ?? false,
-    spot: 'walls',
-    place: '',
-    metered: null,
-  },
-  verdict,
-  reasons: [],
-  bestOf: [],
-  lean: verdict === null ? 'pink' : null,
-  note: '',
-  client: null,
-  by: 'Ines Tarrow',
-  madeAt: '2026-06-21T12:00:00Z',
-  modelSeenBefore: false,
-  model: null,
-  retracted: given.retracted ?? false,
-})
+): Look => {
+  const one = lookOf(verdict ?? 'works', {
+    beside: keeperId,
+    seen: given.seen ?? { as: 'sample', held: 'board', strengthPercent: 100 },
+    ...(given.lamps && { source: 'lamps', lampsOn: true }),
+    ...(given.minute !== undefined && { minute: given.minute }),
+    ...(given.part !== undefined && { part: given.part }),
+    ...(given.retracted && { retracted: true }),
+  })
+  return {
+    ...one,
+    candidate: { candidateId, strengthPercent: 100, sheen: 'matt' },
+    verdict,
+    lean: verdict === null ? 'pink' : null,
+  }
+}
 const round = (looks: readonly Look[], manner: RoundManner = 'samples by day') =>
   roundOf(KEEPERS, CANDIDATES, looks, manner, 'kitchen')
 const leftOf = (...asked: Parameters<typeof round>) =>

@@ -141,6 +141,15 @@ const lookAt = (
     ...{ place: '', metered: null },
   },
   verdict,
-  ...{ reasons: [], bestOf: [], lean: null, note: '', client: null, by: '', madeAt: '' },
+  ...{
+    reasons: [],
+    bestOf: [],
+    lean: null,
+    note: '',
+    client: null,
+    photoHash: null,
+    by: '',
+    madeAt: '',
+  },
   ...{ modelSeenBefore: false, model: null, retracted: false },
 })

@@ -20,18 +20,22 @@ export function isCoolLean({ c, hueDeg }: Undertone): boolean {
 /** Where warm light pulls a colour, between orange and yellow: degrees of hue. */
 export const GOLD_DEG = 75
 
-// Middles of the warm and the cool, degrees, and from which lean along them one counts.
-const WARM_DEG = 50
-const COOL_DEG = 255
+const towards = (deg: number): readonly [x: number, y: number] => [
+  Math.cos((deg * Math.PI) / 180),
+  Math.sin((deg * Math.PI) / 180),
+]
+// Middles of the warm and the cool, and from which lean along them one counts.
+const WARM = towards(50)
+const COOL = towards(255)
 const LEANS_FROM = 1.5
 
 /** How clearly a colour leans warm, 0 to 1. */
-export const warmLean = (undertone: Undertone): number => leanAlong(undertone, WARM_DEG)
+export const warmLean = (undertone: Undertone): number => leanAlong(undertone, WARM)
 /** How clearly a colour leans cool, 0 to 1. */
-export const coolLean = (undertone: Undertone): number => leanAlong(undertone, COOL_DEG)
+export const coolLean = (undertone: Undertone): number => leanAlong(undertone, COOL)
 
-const leanAlong = ({ c, hueDeg }: Undertone, towardsDeg: number): number =>
-  chanceOver((c * Math.cos(((hueDeg - towardsDeg) * Math.PI) / 180) - LEANS_FROM) / 1.2)
+const leanAlong = ({ a, b }: Undertone, [x, y]: readonly [number, number]): number =>
+  chanceOver((a * x + b * y - LEANS_FROM) / 1.2)
 
 /** "warm", "cool" or neither; for green leans as the house rule has it. */
 export function warmthWord(undertone: Undertone, rules: HouseRules): 'warm' | 'cool' | null {

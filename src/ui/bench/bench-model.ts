@@ -17,6 +17,10 @@ export interface BenchKeeper extends JudgedKeeper {
   readonly state: string
   /** A no beside it settles a candidate for the room: a fixed finish that stays. */
   readonly settles: boolean
+  /** The part of its corrected photo that stands for it; null where there is none. */
+  readonly patchHash: string | null
+  /** Its colours lie in one another, as flecks and veins do. */
+  readonly isMottled: boolean
 }
 
 export interface BenchCandidate extends StrengthRung {

@@ -1,74 +1,92 @@
 'use client'
 
+import dynamic from 'next/dynamic'
+import { whenever } from '../frame/whenever'
 import { useSearchParams } from 'next/navigation'
 import { useMemo, useState } from 'react'
 import { RIBBON_STEP_MINUTES } from '@/core/light/ribbon'
-import { isVerdict } from '@/core/record/look'
-import type { Verdict } from '@/core/record/verdict'
+import { nextAlong, nextTilt } from '@/core/light/spot-steps'
+import { isVerdict, type ClientResponse } from '@/core/record/look'
+import { VERDICTS, type Verdict } from '@/core/record/verdict'
 import { lightThatMatters } from '@/core/round/light-that-matters'
 import { roundOf } from '@/core/round/round'
 import { keyLights } from '@/core/light/key-lights'
 import { isLeanOut, type Lean } from '@/core/undertone/lean'
+import { NOTHING_YET } from '../frame/nothing-yet'
+import { Spared } from '../frame/spared'
 import { useKeys, type KeyWords } from '../keys/use-keys'
 import { useLight, writeAddress } from '../light-bar/light-context'
-import { newId } from '../record/new-id'
-import { NO_ANSWER, retryNow, useOutbox } from '../record/send'
-import { useLooks, useVisitRecord, type Sayings, type ShownLook } from '../record/visit-record'
+import { useLooks, type ShownLook } from '../record/visit-record'
 import {
-  againstKeeper,
   fanOf,
   indexOf,
   ofLook,
   pairsOf,
   placeInAddress,
   type Place,
-  lookLight,
   looksAt,
-  modelThen,
-  readingOf,
   type BenchKeeper,
   type BenchPair,
   type ProposedCandidate,
 } from './bench-model'
 import { LeanKey } from './lean-key'
 import { HeldKeys } from './held-keys'
-import { HoldUpKeys, useHeldUp } from './hold-up-keys'
+import { BenchKey, HoldUpKeys, useHeldUp } from './hold-up-keys'
 import { heldAs, mannerOf, nextHeld } from './held-sample'
 import { LastLook } from './last-look'
 import { PairLine } from './pair-line'
 import { Readings } from './readings'
+import { useGiving } from './use-giving'
 import { useHeldSample } from './use-held-sample'
 import { SwatchField } from './swatch-field'
 import { VerdictKeys } from './verdict-keys'
+import type { RoomToSearch } from './what-next'
+
+const ClientView = dynamic(
+  () => whenever(() => import('./client-view')).then(({ ClientView: part }) => part),
+  {
+    loading: NOTHING_YET,
+  },
+)
+const OnFourWalls = dynamic(
+  () => whenever(() => import('./on-four-walls')).then(({ OnFourWalls: part }) => part),
+  { loading: NOTHING_YET },
+)
+const WhatNext = dynamic(
+  () => whenever(() => import('./what-next')).then(({ WhatNext: part }) => part),
+  {
+    loading: NOTHING_YET,
+  },
+)
 
 interface Props {
   readonly visitId: string
   readonly roomId: string
+  readonly roomName: string
   readonly keepers: readonly BenchKeeper[]
   readonly candidates: readonly ProposedCandidate[]
   /** Leans that are out of this room. */
   readonly without: readonly Lean[]
   readonly looks: readonly ShownLook[]
+  /** What is there now and leaves: never judged against. */
+  readonly leaving: readonly BenchKeeper[]
+  readonly search: RoomToSearch
+  /** How many pairs there are of what arrives and what stays, and how to hold those; null without any. */
+  readonly arriving: { readonly pairs: number; readonly open: () => void } | null
 }
 
 /** One pair at a time, as large as the screen allows; the eye rules, then the model shows its reading. */
 export function BenchView(props: Props) {
   const { visitId, roomId, keepers, candidates, without, looks: known } = props
   const parameters = useSearchParams()
-  const heldUp = useHeldUp(keepers.length > 1)
+  const heldUp = useHeldUp(keepers.length > 1, props.leaving.length > 0)
   const [part, setPart] = useState<string | null>(null)
-  const [message, setMessage] = useState('')
-  // Pairs whose look has no answer yet.
-  const [waitingFor, setWaitingFor] = useState<ReadonlySet<string>>(new Set())
-  const { trouble } = useOutbox()
-  // The look that was given here last: what is said next is said of it.
-  const [lastId, setLastId] = useState<string | null>(null)
-  const { give, strike, say } = useVisitRecord()
-  const { choice, light, prepared, roomDay, settle } = useLight()
+  // Turned to the client.
+  const [isTurned, setIsTurned] = useState(false)
+  const { choice, roomDay, settle } = useLight()
   const looks = useLooks(known, roomId)
 
   const { held, hold, moveOn, problem } = useHeldSample()
-
   const manner = mannerOf(held, choice.source)
   const out = useMemo(
     () => new Set(candidates.flatMap(({ id, lean }) => (isLeanOut(without, lean) ? [id] : []))),
@@ -100,8 +118,8 @@ export function BenchView(props: Props) {
     ? (keepers[(keepers.indexOf(pair.keeper) + 1) % keepers.length] ?? null)
     : null
   const pairLooks = looksAt(looks, pair)
-  const pairId = `${pair.keeper.id} ${pair.candidate.id}`
-  const last = looks.find(({ id }) => id === lastId)
+  const giving = useGiving({ visitId, roomId, pair, part, held, pairLooks, show })
+  const last = looks.find(({ id }) => id === giving.lastId)
   // By day; under lamps there is one light.
   const days = useMemo(() => keyLights(roomDay).filter(({ name }) => name !== 'lamps'), [roomDay])
   const hardest = useMemo(() => {
@@ -113,7 +131,7 @@ export function BenchView(props: Props) {
 
   /** The next pair, or of a fan the next candidate in it. */
   const go = (by: number): void => {
-    setMessage('')
+    giving.clear()
     const among = heldUp.isFan ? fan : pairs
     show(among[(among.indexOf(pair) + by + among.length) % among.length]!)
   }
@@ -144,78 +162,18 @@ export function BenchView(props: Props) {
   }
 
   const rule = (verdict: Verdict): Promise<void> =>
-    keep({ verdict, bestOf: [] }, nextAfter(verdict))
+    giving.keep({ verdict, bestOf: [] }, nextAfter(verdict))
 
   /** Of all that is held up the one at hand is best; it rules nothing. */
   async function chooseBest(): Promise<void> {
     if (fan.length > 1)
-      await keep({ verdict: null, bestOf: fan.map(({ candidate }) => candidate.id) }, null)
+      await giving.keep({ verdict: null, bestOf: fan.map(({ candidate }) => candidate.id) }, null)
   }
 
-  async function keep(
-    said: { readonly verdict: Verdict | null; readonly bestOf: readonly string[] },
-    next: BenchPair | null,
-  ): Promise<void> {
-    // Pressed again before there was an answer: it is the same look.
-    if (waitingFor.has(pairId)) return retryNow()
-    setMessage('')
-    setWaitingFor((before) => new Set([...before, pairId]))
-    const { candidate } = pair
-    const lookId = newId()
-    const given = give({
-      visitId,
-      lookId,
-      roomId,
-      against: againstKeeper(pair, part),
-      candidate: {
-        candidateId: candidate.id,
-        deckColourId: candidate.deckColourId,
-        strengthPercent: candidate.strengthPercent,
-        sheen: candidate.sheen,
-      },
-      seen:
-        held.held === null
-          ? { as: 'screen' }
-          : { as: 'sample', held: held.held, strengthPercent: held.strengthPercent },
-      light: lookLight(roomDay, choice, light, held.held === null ? '' : held.place.trim()),
-      verdict: said.verdict,
-      bestOf: [...said.bestOf],
-      reasons: [],
-      lean: null,
-      note: '',
-      client: null,
-      // It was shown after each verdict, also one that was taken back.
-      modelSeenBefore: pairLooks.some(isVerdict),
-      model: prepared && modelThen(readingOf(prepared, pair, part)),
-    })
-    if (said.verdict !== null) setLastId(lookId)
-    // The eye goes on at once; what was given is kept meanwhile.
-    if (next) show(next)
-    const answer = await given
-    setWaitingFor((before) => new Set([...before].filter((each) => each !== pairId)))
-    if (!answer.ok) show(pair)
-    setMessage(
-      answer.ok
-        ? [
-            'Kept.',
-            answer.note,
-            next || said.verdict === null ? '' : 'That was the last pair of the round.',
-          ]
-            .filter(Boolean)
-            .join(' ')
-        : answer.message,
-    )
-  }
-
-  async function sayMore(look: ShownLook, said: Sayings): Promise<void> {
-    const answer = await say(look, said)
-    setMessage(answer.ok ? 'Kept.' : answer.message)
-  }
-
-  async function takeBack(look: ShownLook): Promise<void> {
-    setMessage('')
-    const answer = await strike(look)
-    setMessage(answer.ok ? 'Struck out.' : answer.message)
+  /** What the client says of the pair at hand, turned to them; it rules nothing. */
+  async function hearClient(says: ClientResponse['says']): Promise<void> {
+    setIsTurned(false)
+    await giving.keep({ verdict: null, bestOf: [], client: { says, words: '' } }, null)
   }
 
   useKeys(
@@ -228,20 +186,45 @@ export function BenchView(props: Props) {
       o: () => settle({ source: 'north' }),
       e: () => settle({ source: 'west' }),
       p: () => roomDay.room.lamps.length > 0 && settle({ source: 'lamps' }),
+      ...(props.arriving && { a: props.arriving.open }),
+      c: () => setIsTurned(true),
+      d: () => settle({ spot: nextAlong(choice.spot) }),
+      v: () => settle({ spot: nextTilt(choice.spot) }),
       h: () => hold(heldAs(held, nextHeld(held.held), pair.candidate.strengthPercent)),
     },
     BENCH_KEYS,
   )
 
+  const field = (
+    <SwatchField
+      {...{ pair, fan, second, part }}
+      surround={heldUp.surround}
+      isLaidOn={heldUp.isLaidOn && !second}
+      around={
+        heldUp.surround === 'leaving'
+          ? props.leaving
+          : keepers.filter((each) => each !== pair.keeper && each !== second)
+      }
+    />
+  )
   return (
-    <main className="flex min-h-0 flex-1 flex-col max-sm:overflow-y-auto">
+    <main className="flex min-h-0 flex-1 flex-col overflow-y-auto">
       <h1 className="sr-only">Bench</h1>
-      <SwatchField
-        {...{ pair, fan, second }}
-        surround={heldUp.surround}
-        isLaidOn={heldUp.isLaidOn && !second}
-        around={keepers.filter((each) => each !== pair.keeper && each !== second)}
-      />
+      {isTurned && (
+        <ClientView
+          {...{ pair, second }}
+          roomName={props.roomName}
+          onAnswer={(says) => void hearClient(says)}
+          onClose={() => setIsTurned(false)}
+        />
+      )}
+      {heldUp.isOnWalls && fan.length === 0 ? (
+        <OnFourWalls key={pair.candidate.id} reflectance={pair.candidate.reflectance}>
+          {field}
+        </OnFourWalls>
+      ) : (
+        field
+      )}
       <div className="flex flex-col gap-1 px-4 py-1">
         <PairLine
           {...{ pair, index, part, round }}
@@ -249,20 +232,37 @@ export function BenchView(props: Props) {
           onGo={go}
           onPart={setPart}
         />
-        <Readings pair={pair} looks={pairLooks} onStrike={(look) => void takeBack(look)} />
+        <Readings pair={pair} looks={pairLooks} onStrike={(look) => void giving.takeBack(look)} />
         {last && isVerdict(last) && (
           <LastLook
             key={last.id}
             look={last}
             of={ofLook(last, keepers, candidates)}
-            onSay={(said) => void sayMore(last, said)}
-            onStrike={() => void takeBack(last)}
+            onSay={(said) => void giving.sayMore(last, said)}
+            onStrike={() => void giving.takeBack(last)}
           />
         )}
-        {/* On a phone they stay under the thumb, whatever is read above. */}
-        <div className="max-sm:sticky max-sm:bottom-0 max-sm:z-10 max-sm:-mx-4 max-sm:bg-paper max-sm:px-2 max-sm:py-1">
-          <VerdictKeys onVerdict={(verdict) => void rule(verdict)} />
+        {last && isVerdict(last) && !last.retracted && last.verdict !== 'works' && (
+          <Spared key={`next ${last.id}`}>
+            <WhatNext
+              {...{ visitId, roomId, keepers, candidates, looks }}
+              search={props.search}
+              look={last}
+              onScreen={manner === 'screen'}
+              isAllAsked={round.left.length === 0}
+            />
+          </Spared>
+        )}
+        {/* They stay under the thumb, whatever is read above. */}
+        <div className="sticky bottom-0 z-10 bg-paper max-sm:-mx-4 max-sm:px-2 max-sm:py-1">
+          <VerdictKeys verdicts={VERDICTS} onVerdict={(verdict) => void rule(verdict)} />
         </div>
+        {heldUp.surround === 'leaving' && (
+          <p className="text-small font-semibold">
+            {props.leaving.map(({ name }) => name).join(', ')}: leaves, and will be gone. Do not
+            judge by it.
+          </p>
+        )}
         <div className="flex flex-wrap items-center justify-between gap-x-4 text-fine text-dim">
           <HeldKeys
             sample={held}
@@ -274,9 +274,17 @@ export function BenchView(props: Props) {
             aria-label="What came of it"
             className="text-small font-semibold text-ink"
           >
-            {problem || (waitingFor.size > 0 ? (trouble ? NO_ANSWER : 'Keeping') : message)}
+            {problem || giving.words}
           </span>
           <span className="flex flex-wrap justify-end gap-x-4">
+            {props.arriving && (
+              <BenchKey onClick={props.arriving.open} letter="A">
+                What arrives ({props.arriving.pairs})
+              </BenchKey>
+            )}
+            <BenchKey onClick={() => setIsTurned(true)} letter="C">
+              Show the client
+            </BenchKey>
             <HoldUpKeys
               {...{ heldUp, fan, second }}
               canBeTwo={keepers.length > 1}
@@ -293,6 +301,10 @@ export function BenchView(props: Props) {
 const BENCH_KEYS: KeyWords = [
   ['← →', 'previous pair, next pair'],
   ['H', 'what you look at: the screen, or which sample'],
+  ['D', 'slide it: by the window, further in, under the lamp'],
+  ['V', 'hold it against another wall, flat, or tilted'],
+  ['C', 'show the client'],
+  ['A', 'what arrives, held against what stays'],
   [', .', 'ten minutes earlier, later'],
   ['R', 'the room’s own day'],
   ['O', 'the light away from the sun'],

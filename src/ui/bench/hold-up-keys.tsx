@@ -9,6 +9,7 @@ const SURROUND_WORDS: Record<Surround, string> = {
   card: 'On white card',
   grey: 'On mid grey',
   room: 'In the room',
+  leaving: 'Beside what leaves',
 }
 
 const KEY_WORDS: KeyWords = [
@@ -16,20 +17,25 @@ const KEY_WORDS: KeyWords = [
   ['B', 'the best of these'],
   ['T', 'two finishes at once'],
   ['Y', 'lay the candidate on the finish'],
-  ['G', 'white card, mid grey or the room around'],
+  ['G', 'white card, mid grey, the room or what leaves around'],
+  ['J', 'a chip, or the colour on all four walls'],
 ]
 
 /** How a pair is held up: alone or in a fan, to one finish or between two, beside or on it, and on what. */
-export function useHeldUp(canBeTwo: boolean) {
+export function useHeldUp(canBeTwo: boolean, hasLeaving: boolean) {
   const [isFan, setIsFan] = useState(false)
   const [isTwo, setIsTwo] = useState(false)
   const [isLaidOn, setIsLaidOn] = useState(false)
   const [surround, setSurround] = useState<Surround>('card')
-  const next = SURROUNDS[(SURROUNDS.indexOf(surround) + 1) % SURROUNDS.length]!
+  const [isOnWalls, setIsOnWalls] = useState(false)
+  // What leaves is never beside it unless it is asked for.
+  const surrounds = SURROUNDS.filter((each) => each !== 'leaving' || hasLeaving)
+  const next = surrounds[(surrounds.indexOf(surround) + 1) % surrounds.length]!
   return {
     isFan,
     isTwo,
     isLaidOn,
+    isOnWalls,
     surround,
     /** What lies around it after the next press. */
     next,
@@ -37,6 +43,7 @@ export function useHeldUp(canBeTwo: boolean) {
     two: () => setIsTwo(!isTwo && canBeTwo),
     layOn: () => setIsLaidOn(!isLaidOn),
     around: () => setSurround(next),
+    onWalls: () => setIsOnWalls(!isOnWalls),
   }
 }
 
@@ -55,7 +62,17 @@ export function HoldUpKeys({
   /** The one at hand is the best of the fan. */
   readonly onBest: () => void
 }) {
-  useKeys({ f: heldUp.fan, t: heldUp.two, b: onBest, y: heldUp.layOn, g: heldUp.around }, KEY_WORDS)
+  useKeys(
+    {
+      f: heldUp.fan,
+      t: heldUp.two,
+      b: onBest,
+      y: heldUp.layOn,
+      g: heldUp.around,
+      j: heldUp.onWalls,
+    },
+    KEY_WORDS,
+  )
   return (
     <>
       {fan.length > 1 && (
@@ -77,11 +94,15 @@ export function HoldUpKeys({
       <BenchKey onClick={heldUp.around} letter="G">
         {SURROUND_WORDS[heldUp.next]}
       </BenchKey>
+      <BenchKey onClick={heldUp.onWalls} letter="J" pressed={heldUp.isOnWalls}>
+        On four walls
+      </BenchKey>
     </>
   )
 }
 
-function BenchKey({
+/** A key of the bench with its letter. */
+export function BenchKey({
   letter,
   pressed,
   onClick,

@@ -2,14 +2,15 @@
 
 import { useEffect, useEffectEvent, useRef, useState, type Ref } from 'react'
 import { chancePercent } from '@/core/pairing/chance'
+import { differs } from '@/core/record/agreement'
 import { CLIENT_SAYS, LEANS, type LeanWord } from '@/core/record/look'
 import { lookSaid } from '@/core/record/look-words'
 import type { Reason, Verdict } from '@/core/record/verdict'
 import { useKeys, type KeyWords } from '../keys/use-keys'
 import type { Sayings, ShownLook } from '../record/visit-record'
 import { JudgementMark, VerdictMark } from '../verdict/verdict-mark'
+import { MomentPhoto } from './moment-photo'
 import { CLIENT_KEYS, REASON_KEYS, reasonsFor } from './bench-model'
-import { differs } from './readings'
 
 const KEY_WORDS: KeyWords = [
   ['1 to =', 'why, of the last look'],
@@ -40,6 +41,7 @@ export function LastLook({
     lean: look.lean,
     note: look.note,
     client: look.client,
+    photoHash: look.photoHash,
   }
   const toggle = (reason: Reason): void =>
     onSay({
@@ -107,11 +109,15 @@ export function LastLook({
         <div className="flex flex-wrap items-center gap-2 max-sm:order-last">
           <SaidInput
             ref={note}
-            className="field w-48"
+            className="field w-40"
             label="Note"
             placeholder="Note, as you would say it  /"
             kept={look.note}
             onKeep={(words) => onSay({ ...said, note: words })}
+          />
+          <MomentPhoto
+            photoHash={look.photoHash}
+            onKeep={(photoHash) => onSay({ ...said, photoHash })}
           />
           <select
             aria-label="It leans, to your eye"

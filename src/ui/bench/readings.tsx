@@ -1,15 +1,17 @@
 'use client'
 
 import { useMemo } from 'react'
-import { chancePercent, isBad, isGood } from '@/core/pairing/chance'
+import { chancePercent } from '@/core/pairing/chance'
 import { dayByClock } from '@/core/light/zone-clock'
+import { differs } from '@/core/record/agreement'
 import { isVerdict } from '@/core/record/look'
 import { lightSaid, lookSaid, seenSaid } from '@/core/record/look-words'
-import type { Verdict } from '@/core/record/verdict'
 import { Figures } from '../form/figures'
 import { useLight } from '../light-bar/light-context'
 import type { ShownLook } from '../record/visit-record'
+import { useSettings } from '../settings/settings-context'
 import { JudgementMark } from '../verdict/verdict-mark'
+import { PhotoLink } from './moment-photo'
 import { readingOf, type BenchPair } from './bench-model'
 
 /** What the consultant said of a pair, and beside it, only then, the model's reading. */
@@ -23,7 +25,8 @@ export function Readings({
   readonly onStrike: (look: ShownLook) => void
 }) {
   const { roomDay, zone } = useLight()
-  if (looks.length === 0) return null
+  const { firstSpeaks } = useSettings()
+  if (looks.length === 0 && firstSpeaks === 'eye') return null
   const latest = looks.filter((look) => !look.retracted).at(-1)
   // A lean, or the best of a fan, is no verdict: the model waits for one.
   const ruled = looks.filter((look) => !look.retracted && isVerdict(look)).at(-1)
@@ -44,6 +47,11 @@ export function Readings({
                   {look.note && `; “${look.note}”`}
                   {look.client &&
                     `; client: ${look.client.says}${look.client.words && ` “${look.client.words}”`}`}
+                  {look.photoHash && (
+                    <>
+                      ; <PhotoLink hash={look.photoHash} />
+                    </>
+                  )}
                   {look.waiting && '; waiting to be kept'}
                 </span>
               </p>
@@ -60,20 +68,20 @@ export function Readings({
           ))}
         </ul>
       </section>
-      {ruled && <ModelLine pair={pair} said={ruled} />}
+      {(ruled || firstSpeaks === 'model') && <ModelLine pair={pair} said={ruled ?? null} />}
     </div>
   )
 }
 
-function ModelLine({ pair, said }: { readonly pair: BenchPair; readonly said: ShownLook }) {
+function ModelLine({ pair, said }: { readonly pair: BenchPair; readonly said: ShownLook | null }) {
   const { prepared } = useLight()
-  const part = said.against.kind === 'keeper' ? said.against.part : null
+  const part = said?.against.kind === 'keeper' ? said.against.part : null
   const reading = useMemo(() => prepared && readingOf(prepared, pair, part), [prepared, pair, part])
   if (!reading) return null
   const { judgement, chance, strength, sentence, back, wall, finish } = reading
   const lighter = wall.j - finish.j
   // What it said then is on record; it is shown where the light of the page has moved on, or the model has.
-  const then = said.model && said.model.sentence !== sentence ? said.model : null
+  const then = said?.model && said.model.sentence !== sentence ? said.model : null
   return (
     <section aria-label="The model’s reading" data-judgement={judgement}>
       <p className="flex items-center gap-2">
@@ -82,7 +90,7 @@ function ModelLine({ pair, said }: { readonly pair: BenchPair; readonly said: Sh
           Model in this light: {judgement}, chance {chancePercent(chance)}
           {strength && `; works ${strength.word} at ${strength.percent} %`}
         </span>
-        {said.verdict && differs(chance, said.verdict) && (
+        {said?.verdict && differs(chance, said.verdict) && (
           <span className="text-dim">differs from yours; both are kept</span>
         )}
       </p>
@@ -100,11 +108,4 @@ function ModelLine({ pair, said }: { readonly pair: BenchPair; readonly said: Sh
       </Figures>
     </section>
   )
-}
-
-/** Whether the eye and a chance say different things; an unsure one of them does not differ. */
-export function differs(chance: number, verdict: Verdict): boolean {
-  if (verdict === 'works') return isBad(chance)
-  if (verdict === 'unsure') return false
-  return isGood(chance)
 }

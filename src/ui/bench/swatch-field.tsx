@@ -3,16 +3,16 @@
 import { WHITE_CARD } from '@/core/colour/appearance'
 import { flatReflectance, type Reflectance } from '@/core/colour/spectrum'
 import { candidateWords } from './candidate-words'
-import { KeeperSwatch } from '../swatch/keeper-swatch'
 import { RelitPatch } from '../swatch/relit-patch'
 import { useSurfaceWords } from '../swatch/use-relit'
 import type { BenchKeeper, BenchPair } from './bench-model'
+import { Finish } from './finish'
 
 // L* 50: what a photographer's mid grey is.
 const MID_GREY = flatReflectance(0.184)
 
-export const SURROUNDS = ['card', 'grey', 'room'] as const
-/** What lies around a pair: white card, mid grey, or what else stays in the room, by its shares. */
+export const SURROUNDS = ['card', 'grey', 'room', 'leaving'] as const
+/** What lies around a pair: white card, mid grey, what else stays in the room, or what is there now and leaves. */
 export type Surround = (typeof SURROUNDS)[number]
 
 /**
@@ -24,6 +24,7 @@ export function SwatchField({
   pair,
   fan,
   second,
+  part = null,
   isLaidOn,
   surround,
   around,
@@ -32,19 +33,23 @@ export function SwatchField({
   /** Pairs that are held up together, the one at hand among them; empty where it is held up alone. */
   readonly fan: readonly BenchPair[]
   readonly second: BenchKeeper | null
+  /** The part of the finish that is held to it; null for the whole. */
+  readonly part?: string | null
   readonly isLaidOn: boolean
   readonly surround: Surround
-  /** What else stays in the room. */
+  /** What else stays in the room, or leaves it, where that is asked for. */
   readonly around: readonly BenchKeeper[]
 }) {
   const { keeper, candidate } = pair
   return (
     <div className="relative min-h-60 flex-1 overflow-hidden" data-surround={surround}>
       <div className="absolute inset-0">
-        {surround === 'room' && around.length > 0 ? (
+        {(surround === 'room' || surround === 'leaving') && around.length > 0 ? (
           <div className="flex h-full">
             {around.map((keeper) => (
-              <Finish key={keeper.id} keeper={keeper} />
+              <div key={keeper.id} className="min-w-0 flex-1">
+                <Finish keeper={keeper} />
+              </div>
             ))}
           </div>
         ) : (
@@ -55,7 +60,9 @@ export function SwatchField({
         )}
       </div>
       <div className="absolute inset-x-6 inset-y-3 flex max-sm:inset-x-3 max-sm:inset-y-3">
-        <Finish keeper={keeper} />
+        <div className="min-w-0 flex-1">
+          <Finish keeper={keeper} part={part} />
+        </div>
         {fan.length === 0 ? (
           <div
             className={isLaidOn ? 'absolute inset-x-[30%] inset-y-[25%]' : 'flex-1'}
@@ -77,20 +84,12 @@ export function SwatchField({
             ))}
           </ul>
         )}
-        {second && <Finish keeper={second} />}
-      </div>
-    </div>
-  )
-}
-
-function Finish({ keeper }: { readonly keeper: BenchKeeper }) {
-  return (
-    <div className="flex-1">
-      <KeeperSwatch colours={keeper.colours} stacked>
-        {({ part, reflectance }) => (
-          <LabelledPatch reflectance={reflectance} name={`${keeper.name}, ${part}`} />
+        {second && (
+          <div className="min-w-0 flex-1">
+            <Finish keeper={second} />
+          </div>
         )}
-      </KeeperSwatch>
+      </div>
     </div>
   )
 }

@@ -1,23 +1,28 @@
 'use client'
 
-import { VERDICTS, VERDICT_WORDS, type Verdict } from '@/core/record/verdict'
+import { VERDICT_WORDS, type Verdict } from '@/core/record/verdict'
 import { useKeys, type KeyWords } from '../keys/use-keys'
 import { VerdictMark } from '../verdict/verdict-mark'
 import { VERDICT_KEYS } from './bench-model'
 
-const VERDICT_KEY_WORDS: KeyWords = VERDICTS.map(
-  (verdict) => [VERDICT_KEYS[verdict].toUpperCase(), VERDICT_WORDS[verdict]] as const,
-)
+const keyWords = (verdicts: readonly Verdict[]): KeyWords =>
+  verdicts.map((verdict) => [VERDICT_KEYS[verdict].toUpperCase(), VERDICT_WORDS[verdict]] as const)
 
-/** Five verdicts as one row; each is kept at a press. */
-export function VerdictKeys({ onVerdict }: { readonly onVerdict: (verdict: Verdict) => void }) {
+/** Verdicts as one row of keys; each is kept at a press. */
+export function VerdictKeys<V extends Verdict>({
+  verdicts,
+  onVerdict,
+}: {
+  readonly verdicts: readonly V[]
+  readonly onVerdict: (verdict: V) => void
+}) {
   useKeys(
-    Object.fromEntries(VERDICTS.map((each) => [VERDICT_KEYS[each], () => onVerdict(each)])),
-    VERDICT_KEY_WORDS,
+    Object.fromEntries(verdicts.map((each) => [VERDICT_KEYS[each], () => onVerdict(each)])),
+    keyWords(verdicts),
   )
   return (
     <div role="group" aria-label="Your verdict" className="flex max-sm:flex-wrap">
-      {VERDICTS.map((each) => (
+      {verdicts.map((each) => (
         <button
           key={each}
           type="button"

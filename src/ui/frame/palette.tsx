@@ -2,7 +2,7 @@
 
 import { Command } from 'cmdk'
 import { useRouter } from 'next/navigation'
-import { useEffect, useRef } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { Destination } from './steps'
 
 const GROUPS: readonly Destination['kind'][] = ['step', 'visit', 'room', 'keeper', 'candidate']
@@ -17,14 +17,18 @@ const GROUP_WORDS: Record<Destination['kind'], string> = {
 /** A search over everything one can go to from here: letters find, arrow keys choose, Enter goes. */
 export function Palette({
   destinations,
+  takeTyped,
   onClose,
 }: {
   readonly destinations: readonly Destination[]
+  /** What was typed before it was there. */
+  readonly takeTyped: () => string
   readonly onClose: () => void
 }) {
   const router = useRouter()
   const dialog = useRef<HTMLDialogElement>(null)
   const input = useRef<HTMLInputElement>(null)
+  const [search, setSearch] = useState('')
   useEffect(() => {
     dialog.current?.showModal()
     // A dialog gives the focus to the list around it.
@@ -40,6 +44,13 @@ export function Palette({
       <Command label="Go to" loop>
         <Command.Input
           ref={input}
+          value={search}
+          onValueChange={setSearch}
+          // From here on keys come by themselves; those of before are held back until now.
+          onFocus={() => {
+            const typed = takeTyped()
+            setSearch((now) => typed + now)
+          }}
           placeholder="A few letters of its name"
           className="field border-0 border-b border-ink"
         />

@@ -8,11 +8,15 @@ export const ROOM_STEPS = [
   'shortlist',
   'trial',
   'bench',
+  'ruling',
   'sheet',
 ] as const
 export type RoomStep = (typeof ROOM_STEPS)[number]
 
-export const STEP_WORDS: Record<RoomStep | 'brief' | 'plan' | 'grid' | 'history', string> = {
+export const STEP_WORDS: Record<
+  RoomStep | 'brief' | 'plan' | 'grid' | 'fetch' | 'history',
+  string
+> = {
   brief: 'Brief',
   plan: 'Day plan',
   light: 'Light',
@@ -21,7 +25,9 @@ export const STEP_WORDS: Record<RoomStep | 'brief' | 'plan' | 'grid' | 'history'
   shortlist: 'Shortlist',
   trial: 'On trial',
   bench: 'Bench',
+  ruling: 'Ruling',
   grid: 'House grid',
+  fetch: 'Fetch list',
   sheet: 'Sheet',
   history: 'History',
 }

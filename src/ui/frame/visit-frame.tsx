@@ -24,6 +24,7 @@ export function VisitFrame({
   household,
   rooms,
   seen,
+  toFetch,
   destinations,
   children,
 }: {
@@ -32,6 +33,8 @@ export function VisitFrame({
   readonly rooms: readonly FrameRoom[]
   /** Pairs that were seen, as far as the server knows. */
   readonly seen: readonly SeenPair[]
+  /** How many paints are on the fetch list. */
+  readonly toFetch: number
   /** What stays and the candidates, to be gone to by name. */
   readonly destinations: readonly Destination[]
   readonly children: ReactNode
@@ -66,7 +69,7 @@ export function VisitFrame({
           },
         ]
       : []
-  const houseStep = (each: 'brief' | 'plan' | 'grid' | 'history', done = ''): Step => ({
+  const houseStep = (each: 'brief' | 'plan' | 'grid' | 'fetch' | 'history', done = ''): Step => ({
     href: `${base}/${each}${each === 'grid' ? query : ''}`,
     here: path === `${base}/${each}`,
     word: STEP_WORDS[each],
@@ -77,12 +80,14 @@ export function VisitFrame({
     houseStep('plan'),
     ...ROOM_STEPS.slice(0, -1).flatMap(roomStep),
     houseStep('grid', cells.of > 0 ? `${cells.seen} of ${cells.of}` : ''),
+    // On the spine once there is something on it; by name it can be gone to always.
+    ...(toFetch > 0 ? [houseStep('fetch', `${toFetch} to fetch`)] : []),
     ...roomStep('sheet'),
     houseStep('history'),
   ]
 
   const goTo = [
-    ...steps.map(({ href, word, done }) => ({
+    ...[...steps, ...(toFetch > 0 ? [] : [houseStep('fetch')])].map(({ href, word, done }) => ({
       kind: 'step' as const,
       href,
       name: word,

@@ -4,7 +4,7 @@ import { usePathname } from 'next/navigation'
 import { useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react'
 import { useKeys } from '../keys/use-keys'
 
-/** Where the work is: the keys begin here after every step, not at the top of the page; a form is sent from anywhere in it. */
+/** Where the work is: the keys begin here after every step, not at the top of the page; a form is sent from anywhere in it, one that is marked as at hand from anywhere on its page. */
 export function WorkArea({ children }: { readonly children: ReactNode }) {
   const path = usePathname()
   const area = useRef<HTMLDivElement>(null)
@@ -16,7 +16,9 @@ export function WorkArea({ children }: { readonly children: ReactNode }) {
 
   function send(event: KeyboardEvent): void {
     if (event.key !== 'Enter' || !(event.ctrlKey || event.metaKey)) return
-    const form = (event.target as HTMLElement).closest('form')
+    const form =
+      (event.target as HTMLElement).closest('form') ??
+      area.current!.querySelector<HTMLFormElement>('form[data-at-hand]')
     const key = form?.querySelector<HTMLButtonElement>('button[type=submit]')
     // What its key would not send now, this does not either.
     if (!form || key?.disabled) return

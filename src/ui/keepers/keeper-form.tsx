@@ -9,12 +9,13 @@ import {
   kindWords,
   type KeeperKind,
 } from '@/core/pairing/keeper-kind'
+import { seedOfId } from '@/core/seeded-random'
 import type { ReadingEvidence } from '@/core/paint/reading-evidence'
 import { spectrumText } from '@/core/paint/typed-reading'
 import { Field, FormMessage, Select } from '../form/field'
 import { TextKey } from '../form/text-key'
 import { useCommandForm } from '../form/use-command-form'
-import { PhotoReader, type PhotographedColour } from '../photo/photo-reader'
+import { PhotoReader, type KeptPhotos, type PhotographedColour } from '../photo/photo-reader'
 import {
   emptyDraft,
   labTexts,
@@ -51,12 +52,12 @@ export function KeeperForm({
   const { onSubmit, pending, errors, message } = useCommandForm('keep-keeper', readKeeper, onDone)
   const [state, setState] = useState(keeper.state)
   const [varies, setVaries] = useState(keeper.varies)
-  const [photoHash, setPhotoHash] = useState(keeper.photoHash)
+  const [photos, setPhotos] = useState<KeptPhotos>(keeper)
   const [drafts, setDrafts] = useState<readonly ColourDraft[]>(
     keeper.colours.length > 0 ? keeper.colours : [emptyDraft(0, 100)],
   )
 
-  function takePhoto(found: readonly PhotographedColour[], hash: string | null): void {
+  function takePhoto(found: readonly PhotographedColour[], kept: KeptPhotos): void {
     setDrafts(
       found.map(({ lab, sharePercent, evidence }, i) => ({
         ...emptyDraft(i, Math.max(1, Math.floor(sharePercent))),
@@ -65,7 +66,7 @@ export function KeeperForm({
         evidence,
       })),
     )
-    if (hash) setPhotoHash(hash)
+    if (kept.photoHash) setPhotos(kept)
   }
 
   function takeMeasured({ name, reading }: Measured, evidence: ReadingEvidence): void {
@@ -97,7 +98,8 @@ export function KeeperForm({
       <input type="hidden" name="keeperId" value={keeper.id} />
       <input type="hidden" name="roomId" value={keeper.roomId} />
       <input type="hidden" name="alsoIn" value={roomId} />
-      <input type="hidden" name="photoHash" value={photoHash ?? ''} />
+      <input type="hidden" name="photoHash" value={photos.photoHash ?? ''} />
+      <input type="hidden" name="patchHash" value={photos.patchHash ?? ''} />
       <div className="grid grid-cols-2 gap-4">
         <Field
           label="What stays"
@@ -119,7 +121,7 @@ export function KeeperForm({
       <WaysToRead>
         <PhotoReader onUse={takePhoto} />
         <WayToRead name="A colour reader">
-          <ColourReaderPanel seed={seedOf(keeper.id)} onRead={takeRead} />
+          <ColourReaderPanel seed={seedOfId(keeper.id)} onRead={takeRead} />
         </WayToRead>
         <WayToRead name="A file">
           <MeasurementFile onPick={takeMeasured} />
@@ -179,5 +181,3 @@ const KIND_GROUPS = [
   ['fixed', grouped(KEEPER_KINDS.filter(isFixed))],
   ['furnishing', grouped(KEEPER_KINDS.filter((kind) => !isFixed(kind)))],
 ] as const
-
-const seedOf = (id: string): number => parseInt(id.slice(0, 7), 16)

@@ -21,6 +21,7 @@ export interface KeeperValues {
   readonly walls: readonly WallName[]
   readonly dearness: number | null
   readonly photoHash: string | null
+  readonly patchHash: string | null
   readonly colours: readonly ColourDraft[]
 }
 
@@ -37,4 +38,5 @@ export const PLAIN_VALUES = {
   walls: [],
   dearness: null,
   photoHash: null,
+  patchHash: null,
 } satisfies Partial<KeeperValues>

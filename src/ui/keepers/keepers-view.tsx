@@ -10,6 +10,7 @@ import { UndertoneRose } from '../rose/undertone-rose'
 import { newId } from '../record/new-id'
 import { KeeperSwatch } from '../swatch/keeper-swatch'
 import { RelitPatch } from '../swatch/relit-patch'
+import { RelitPhoto } from '../swatch/relit-photo'
 import { kindWords, type KeeperKind } from '@/core/pairing/keeper-kind'
 import { KeeperForm } from './keeper-form'
 import type { KeeperValues } from './keeper-values'
@@ -153,6 +154,18 @@ function KeeperLine({
             )}
           </KeeperSwatch>
         </div>
+        {values.patchHash && (
+          <figure className="mt-2">
+            <div className="h-24">
+              <RelitPhoto hash={values.patchHash} label={values.name}>
+                {null}
+              </RelitPhoto>
+            </div>
+            <figcaption className="text-fine text-dim">
+              The part that stands for it, in this light.
+            </figcaption>
+          </figure>
+        )}
         {values.photoHash && (
           <figure className="mt-2">
             <Image

@@ -38,6 +38,7 @@ const KeeperFields = z.object({
     .default('')
     .transform((text) => (text === '' ? null : Number(text))),
   photoHash: z.string().transform((hash) => hash || null),
+  patchHash: z.string().transform((hash) => hash || null),
 })
 
 const READ_BY = ['lab', 'photo', 'hex', 'spectral', 'deck'] as const

@@ -32,6 +32,8 @@ const keeper = (
   name,
   state,
   inspires,
+  patchHash: null,
+  isMottled: false,
   settles: true,
   role: roleOf(kind, DEFAULT_HOUSE_RULES),
   varies: false,

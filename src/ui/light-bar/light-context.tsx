@@ -45,7 +45,8 @@ const STILL_MS = 120
 
 const LightContext = createContext<LightState | null>(null)
 const MovingLightContext = createContext<SeenLight | null>(null)
-const PainterContext = createContext<Painter | null>(null)
+/** The painter of what is under it; a part of a page may stand in a light of its own. */
+export const PainterContext = createContext<Painter | null>(null)
 
 /** The one light that every swatch of a page is seen in. */
 export function LightProvider({

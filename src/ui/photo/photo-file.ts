@@ -45,6 +45,13 @@ export function showPhoto({ bytes, width, height }: PhotoBytes, canvas: HTMLCanv
   canvas.getContext('2d')!.putImageData(new ImageData(bytes.slice(), width, height), 0, 0)
 }
 
+/** What a canvas shows. */
+export function shownPhoto(canvas: HTMLCanvasElement): PhotoBytes {
+  const { width, height } = canvas
+  const { data } = canvas.getContext('2d')!.getImageData(0, 0, width, height)
+  return { bytes: data, width, height }
+}
+
 const unreadable = (file: File): PhotoError =>
   new PhotoError(`“${file.name}” is not a photo that can be read: expected a JPEG, PNG or WebP.`)
 

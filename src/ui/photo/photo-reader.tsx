@@ -11,6 +11,7 @@ import { useLight } from '../light-bar/light-context'
 import { foundIn, merged, type FoundColour } from './found-colours'
 import { FoundList } from './found-list'
 import { PhotoCanvas } from './photo-canvas'
+import { keepPatch } from './keep-patch'
 import { drawPhoto, keepDrawnPhoto, PhotoError, showPhoto } from './photo-file'
 import { PhotoLightFields } from './photo-light-fields'
 import { nextTap } from './photo-words'
@@ -22,12 +23,18 @@ const TAP_HALF_PX = 10
 /** A colour of a photo with what it was read by. */
 export type PhotographedColour = FoundColour & { readonly evidence: ReadingEvidence }
 
+/** The photo that was kept and the part of it that stands for the finish, by their hashes; null where one could not be, or without a card. */
+export interface KeptPhotos {
+  readonly photoHash: string | null
+  readonly patchHash: string | null
+}
+
 /** A photo of a finish: tap the card's patches, and its colours come out as they are by daylight, with how sure they are. */
 export function PhotoReader({
   onUse,
 }: {
-  /** The colours that count, at most five, and the hash of the photo where the server kept it. */
-  readonly onUse: (colours: readonly PhotographedColour[], photoHash: string | null) => void
+  /** The colours that count, at most five, and what was kept of the photo. */
+  readonly onUse: (colours: readonly PhotographedColour[], kept: KeptPhotos) => void
 }) {
   const { light: room } = useLight()
   const canvas = useRef<HTMLCanvasElement>(null)
@@ -41,6 +48,8 @@ export function PhotoReader({
   const [card, setCard] = useState<CardKind>('steps')
   const [taken, setTaken] = useState<TakenIn>(FIRST_TAKEN_IN)
   const [patches, setPatches] = useState<readonly Square[]>([])
+  // The next tap says where the finish shows best.
+  const [isFraming, setIsFraming] = useState(false)
   const [repeats, setRepeats] = useState<readonly Square[] | null>(null)
   const counted = found.filter(({ counts }) => counts)
 
@@ -51,6 +60,7 @@ export function PhotoReader({
     setReading(null)
     setPatches([])
     setRepeats(null)
+    setIsFraming(false)
     if (drawn.current) {
       showPhoto(drawn.current, canvas.current!)
       setSaid(nextTap(kind, 0))
@@ -103,6 +113,10 @@ export function PhotoReader({
   function tap(x: number, y: number): void {
     const bytes = drawn.current!
     const square = squareAt(bytes, x, y, TAP_HALF_PX)
+    if (isFraming && reading) {
+      setIsFraming(false)
+      return void takeOver(reading, found, 'That part stands for it.', { x, y })
+    }
     if (repeats) {
       setRepeats([...repeats, square])
       return setSaid(
@@ -128,8 +142,14 @@ export function PhotoReader({
     { evidence }: Reading,
     colours: readonly FoundColour[],
     words: string,
+    middle?: { readonly x: number; readonly y: number },
   ): Promise<void> {
-    const photoHash = await keepDrawnPhoto(canvas.current!)
+    const labs = colours.filter(({ counts }) => counts).map(({ lab }) => lab)
+    // Both are taken of what is shown now: it may be gone before the first is kept.
+    const [photoHash, patchHash] = await Promise.all([
+      keepDrawnPhoto(canvas.current!),
+      evidence.pictureCorrected ? keepPatch(canvas.current!, labs, patches, middle) : null,
+    ])
     setSaid(
       `${words} ${photoHash ? 'Taken over, with the photo.' : 'Taken over. The photo itself was not kept.'}`.trim(),
     )
@@ -138,7 +158,7 @@ export function PhotoReader({
         .filter(({ counts }) => counts)
         .slice(0, MOST_KEPT)
         .map((each) => ({ ...each, evidence: { ...evidence, uncertainty: each.uncertainty } })),
-      photoHash,
+      { photoHash, patchHash },
     )
   }
 
@@ -188,7 +208,19 @@ export function PhotoReader({
           {ready && progress === null && (
             <div className="flex flex-wrap gap-x-4">
               {reading ? (
-                <TextKey onClick={() => beginAgain(card)}>Tap the card again</TextKey>
+                <>
+                  <TextKey onClick={() => beginAgain(card)}>Tap the card again</TextKey>
+                  {reading.hasCard && (
+                    <TextKey
+                      onClick={() => {
+                        setIsFraming(true)
+                        setSaid('Tap where the finish shows best: that part stands for it.')
+                      }}
+                    >
+                      Which part stands for it
+                    </TextKey>
+                  )}
+                </>
               ) : (
                 <TextKey onClick={() => void read([], null)}>There is no card in it</TextKey>
               )}

@@ -44,7 +44,7 @@ interface VisitRecord {
 }
 
 /** Why, a note, the lean and the client: what is said of a look beside its verdict. */
-export type Sayings = Pick<Look, 'reasons' | 'lean' | 'note' | 'client'>
+export type Sayings = Pick<Look, 'reasons' | 'lean' | 'note' | 'client' | 'photoHash'>
 
 /** What a look says now, as far as it is known here. */
 const withSayings = (look: ShownLook, said: ReadonlyMap<string, Sayings>): ShownLook => {
@@ -174,6 +174,7 @@ const shownLook = (
 ): ShownLook => ({
   ...look,
   bestOf: look.bestOf ?? [],
+  photoHash: null,
   id: lookId,
   commandId,
   madeAt,

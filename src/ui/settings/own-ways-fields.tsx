@@ -1,3 +1,4 @@
+import { FIRST_SPEAKS, type FirstSpeaks } from '@/core/record/agreement'
 import { LENGTH_UNITS, VOLUME_UNITS, type LengthUnits, type VolumeUnits } from '@/core/units'
 import { Field, Select } from '../form/field'
 import type { OwnWays } from './settings-context'
@@ -5,6 +6,10 @@ import type { OwnWays } from './settings-context'
 const LENGTH_WORDS: Record<LengthUnits, string> = {
   metric: 'metres',
   feet: 'feet and inches',
+}
+const FIRST_WORDS: Record<FirstSpeaks, string> = {
+  eye: 'your eye; the model waits',
+  model: 'the model',
 }
 const VOLUME_WORDS: Record<VolumeUnits, string> = {
   litres: 'litres',
@@ -43,6 +48,14 @@ export function OwnWaysFields({
         defaultValue={settings.volumes}
         error={errors.volumes}
         options={VOLUME_UNITS.map((units) => [units, VOLUME_WORDS[units]] as const)}
+      />
+      <Select
+        label="On the bench first speaks"
+        name="firstSpeaks"
+        defaultValue={settings.firstSpeaks}
+        error={errors.firstSpeaks}
+        options={FIRST_SPEAKS.map((first) => [first, FIRST_WORDS[first]] as const)}
+        hint="What the model said before your verdict is noted with the look."
       />
     </>
   )

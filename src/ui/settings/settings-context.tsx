@@ -1,6 +1,7 @@
 'use client'
 
 import { createContext, useContext, useEffect, type ReactNode } from 'react'
+import type { FirstSpeaks } from '@/core/record/agreement'
 import type { LengthUnits, VolumeUnits } from '@/core/units'
 import { setWhoRecords } from '../record/send'
 
@@ -9,6 +10,8 @@ export interface OwnWays {
   readonly who: string
   readonly lengths: LengthUnits
   readonly volumes: VolumeUnits
+  /** Who speaks first on the bench. */
+  readonly firstSpeaks: FirstSpeaks
   /** As the browser asks for it: en-US. */
   readonly locale: string
 }

@@ -1,6 +1,7 @@
 'use client'
 
 import dynamic from 'next/dynamic'
+import { whenever } from '../frame/whenever'
 import { Tabs } from 'radix-ui'
 import { useMemo, useState } from 'react'
 import { atStrength } from '@/core/paint/strength'
@@ -19,21 +20,32 @@ import type { ListedAt, ListedDecks } from '../deck/listed-decks'
 import type { TakenCandidate } from './proposal-line'
 import type { RankedFor } from './ranked-for'
 import type { Part } from './parts'
-import { NOTHING_YET } from './nothing-yet'
+import { NOTHING_YET } from '../frame/nothing-yet'
 
-const Beside = dynamic(() => import('./beside').then(({ Beside: part }) => part), {
+const Beside = dynamic(() => whenever(() => import('./beside')).then(({ Beside: part }) => part), {
   loading: NOTHING_YET,
 })
-const LikeThisBut = dynamic(() => import('./like-this').then(({ LikeThisBut: part }) => part), {
+const LikeThisBut = dynamic(
+  () => whenever(() => import('./like-this')).then(({ LikeThisBut: part }) => part),
+  {
+    loading: NOTHING_YET,
+  },
+)
+const Strengths = dynamic(
+  () => whenever(() => import('./strengths')).then(({ Strengths: part }) => part),
+  {
+    loading: NOTHING_YET,
+  },
+)
+const Why = dynamic(() => whenever(() => import('./why')).then(({ Why: part }) => part), {
   loading: NOTHING_YET,
 })
-const Strengths = dynamic(() => import('./strengths').then(({ Strengths: part }) => part), {
-  loading: NOTHING_YET,
-})
-const Why = dynamic(() => import('./why').then(({ Why: part }) => part), { loading: NOTHING_YET })
-const FetchNext = dynamic(() => import('./fetch-next').then(({ FetchNext: part }) => part), {
-  loading: NOTHING_YET,
-})
+const FetchNext = dynamic(
+  () => whenever(() => import('./fetch-next')).then(({ FetchNext: part }) => part),
+  {
+    loading: NOTHING_YET,
+  },
+)
 
 /** What can be asked of the colour at hand: each part is loaded when it is first opened. */
 export function ColourParts({
@@ -182,7 +194,11 @@ export function ColourParts({
             {isRuledOut(without, decks.undertoneOf(at.place)) && (
               <p className="mb-2 text-small font-medium">Its lean is out of this room.</p>
             )}
-            <Why {...{ reflectance, room }} source={colour.source} />
+            <Why
+              {...{ reflectance, room }}
+              paint={{ deckColourId: colour.id, strengthPercent: at.strengthPercent }}
+              source={colour.source}
+            />
             <FetchNext
               key={`${at.place} ${at.strengthPercent}`}
               {...{ decks, names, room, without, onPick }}

@@ -1,18 +1,22 @@
 'use client'
 
 import dynamic from 'next/dynamic'
+import { whenever } from '../frame/whenever'
+import { compromiseWords } from '@/core/ranking/compromise-words'
 import { leanOf, leanWords, type Lean } from '@/core/undertone/lean'
 import type { AtStrength } from '@/workers/rank-protocol'
 import type { RankedFor } from './ranked-for'
 import { TextKey } from '../form/text-key'
-import { compromiseWords } from './compromise-words'
 import type { ListedDecks } from '../deck/listed-decks'
 import type { Ranking } from './use-ranking'
-import { NOTHING_YET } from './nothing-yet'
+import { NOTHING_YET } from '../frame/nothing-yet'
 
-const RankedLines = dynamic(() => import('./ranked-lines').then(({ RankedLines: part }) => part), {
-  loading: NOTHING_YET,
-})
+const RankedLines = dynamic(
+  () => whenever(() => import('./ranked-lines')).then(({ RankedLines: part }) => part),
+  {
+    loading: NOTHING_YET,
+  },
+)
 
 /** The best ten, unlike each other, each in one line of its own. */
 export function FirstTen({
@@ -75,7 +79,12 @@ export function FirstTen({
       </div>
       {first?.compromise && decks && (
         <p className="my-1 border-l-4 border-ink pl-3 text-fine">
-          {compromiseWords(first.compromise, decks, room)}
+          Nothing works with all that stays.{' '}
+          {compromiseWords(
+            first.compromise,
+            `${decks.nameOf(first.compromise.place)} at ${first.compromise.strengthPercent} %`,
+            room,
+          )}
         </p>
       )}
       {without.length > 0 && (

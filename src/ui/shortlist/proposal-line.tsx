@@ -148,7 +148,7 @@ export function ProposalLine({
           </p>
           {children}
           <div role="group" aria-label={`How ${called} stands`} className="flex flex-wrap">
-            {(['proposed', 'going to board', 'picked'] as const).map((status) => (
+            {(['to fetch', 'proposed', 'going to board'] as const).map((status) => (
               <button
                 key={status}
                 type="button"

@@ -9,6 +9,7 @@ import { proposalLines } from '@/core/ranking/proposal-line'
 import type { AtStrength, FirstRanked } from '@/workers/rank-protocol'
 import { TextKey } from '../form/text-key'
 import { useLight } from '../light-bar/light-context'
+import { useShown } from '../record/model-shown'
 import { RelitPatch } from '../swatch/relit-patch'
 import { JudgementMark } from '../verdict/verdict-mark'
 import type { ListedDecks } from '../deck/listed-decks'
@@ -44,6 +45,12 @@ export function RankedLines({
     const said = proposalLines(colours, room, lights)
     return colours.map((each, i) => ({ ...each, ...said[i]! }))
   }, [decks, first, room, roomDay])
+  useShown(
+    lines.slice(0, shown).map(({ place, strengthPercent }) => ({
+      deckColourId: decks.colours[place]!.id,
+      strengthPercent,
+    })),
+  )
   return (
     <ol>
       {lines.slice(0, shown).map((each) => {

@@ -4,7 +4,6 @@ import type { Lab } from '@/core/colour/lab'
 import { reflectanceOfReading } from '@/core/paint/reading'
 import type { BestOfColours } from '@/core/ranking/whole-ranking'
 import type { FetchedDeck, ListedColour } from '@/workers/fetch-deck'
-import { compromiseWords } from './compromise-words'
 import { decidingParts } from './deciding-parts'
 import { ListedDecks, namesakesOf } from '../deck/listed-decks'
 import { skipOneStep } from './skip-one-step'
@@ -143,36 +142,6 @@ test('filters go by depth, base, family, undertone and fit', () => {
       whole((place) => (place === 2 ? 0.7 : 0.2)),
     ),
   ).toEqual(new Set(['P2']))
-})
-
-test('the compromise is said aloud with what stands in its way', () => {
-  const room = {
-    finishes: [
-      { keeperId: 'a', name: 'Stone counter' },
-      { keeperId: 'b', name: 'Green tile' },
-    ],
-    lights: [{ name: 'at midday' }, { name: 'under lamps' }],
-  } as unknown as Parameters<typeof compromiseWords>[2]
-  const best = {
-    ...{
-      row: 2,
-      worth: 0.1,
-      gives: [],
-      against: [],
-      chance: 0.3,
-      weighed: 0.3,
-      finish: 1,
-      light: 1,
-    },
-    ...{ place: 0, strengthPercent: 75 },
-  }
-  const words = (lift: Parameters<typeof compromiseWords>[0]['lift']) =>
-    compromiseWords({ ...best, lift }, decks, room)
-  expect(words(null)).toBe(
-    'Nothing works with all that stays. Best compromise: Name P0 P0 (Maker one, Fan) at 75 %, weakest beside Green tile under lamps.',
-  )
-  expect(words({ keeperId: 'b', chance: 0.9 })).toMatch(/With another Green tile it would work\.$/)
-  expect(words({ keeperId: 'b', chance: 0.5 })).toMatch(/Another Green tile would help most\.$/)
 })
 
 test('the keeper decides that the first are oftenest weakest beside, else the weightiest', () => {

@@ -1,6 +1,7 @@
 'use client'
 
 import dynamic from 'next/dynamic'
+import { whenever } from '../frame/whenever'
 import { useSearchParams } from 'next/navigation'
 import { Tabs } from 'radix-ui'
 import { useCallback, useMemo, useState } from 'react'
@@ -26,23 +27,32 @@ import { PART_KEYS, PARTS, type Part } from './parts'
 import { Search } from '../deck/search'
 import { useDecks } from '../deck/use-decks'
 import { useRanking } from './use-ranking'
-import { NOTHING_YET } from './nothing-yet'
+import { NOTHING_YET } from '../frame/nothing-yet'
 
-const Tones = dynamic(() => import('./tones').then(({ Tones: part }) => part), {
+const Tones = dynamic(() => whenever(() => import('./tones')).then(({ Tones: part }) => part), {
   loading: NOTHING_YET,
 })
-const RuleSwitch = dynamic(() => import('./rule-switch').then(({ RuleSwitch: part }) => part), {
+const RuleSwitch = dynamic(
+  () => whenever(() => import('./rule-switch')).then(({ RuleSwitch: part }) => part),
+  {
+    loading: NOTHING_YET,
+  },
+)
+const AtHand = dynamic(() => whenever(() => import('./at-hand')).then(({ AtHand: part }) => part), {
   loading: NOTHING_YET,
 })
-const AtHand = dynamic(() => import('./at-hand').then(({ AtHand: part }) => part), {
-  loading: NOTHING_YET,
-})
-const ColourParts = dynamic(() => import('./colour-parts').then(({ ColourParts: part }) => part), {
-  loading: NOTHING_YET,
-})
-const Proposed = dynamic(() => import('./proposed').then(({ Proposed: part }) => part), {
-  loading: NOTHING_YET,
-})
+const ColourParts = dynamic(
+  () => whenever(() => import('./colour-parts')).then(({ ColourParts: part }) => part),
+  {
+    loading: NOTHING_YET,
+  },
+)
+const Proposed = dynamic(
+  () => whenever(() => import('./proposed')).then(({ Proposed: part }) => part),
+  {
+    loading: NOTHING_YET,
+  },
+)
 
 interface Props {
   readonly visitId: string

@@ -10,19 +10,23 @@ import { judgeInRoom } from '@/core/ranking/rank-for-room'
 import type { RankedFor } from './ranked-for'
 import { Figures } from '../form/figures'
 import { useLight } from '../light-bar/light-context'
+import { useShown } from '../record/model-shown'
 import { JudgementMark } from '../verdict/verdict-mark'
 
 /** The whole pairing table of a colour in the room: what stays × the room's key lights, words first. */
 export function Why({
+  paint,
   reflectance,
   source,
   room,
 }: {
+  readonly paint: { readonly deckColourId: string; readonly strengthPercent: number }
   readonly reflectance: Reflectance
   readonly source: ReadingSource
   readonly room: RankedFor
 }) {
   const { roomDay } = useLight()
+  useShown([paint])
   const table = useMemo(
     () => pairingTable(room, roomDay, reflectance, source),
     [room, roomDay, reflectance, source],

@@ -19,6 +19,7 @@ import type { ListedAt, ListedDecks } from '../deck/listed-decks'
 import { InRooms, type HouseRoom } from '../shortlist/other-rooms'
 import { Search } from '../deck/search'
 import { useDecks } from '../deck/use-decks'
+import { useShown } from '../record/model-shown'
 import { GoesWith } from './goes-with'
 import { Figures } from '../form/figures'
 import {
@@ -63,6 +64,11 @@ export function TrialView({ decks: names, opening, brief, weakestPercent, keeper
     return at < 0 ? null : at
   }, [decks, opening])
   const place = chosen ?? opened
+  useShown(
+    decks && place !== null
+      ? [{ deckColourId: decks.colours[place]!.id, strengthPercent: 100 }]
+      : [],
+  )
   function choose(to: number): void {
     setChosen(to)
     const { code, deck } = decks!.colours[to]!

@@ -1,7 +1,7 @@
-/** One to three notches: in how many lights a verdict was seen. */
+/** One to three notches: how well founded a verdict is. */
 export function Notches({ count }: { readonly count: 1 | 2 | 3 }) {
   return (
-    <svg aria-hidden="true" viewBox="0 0 17 12" className="h-3 w-4">
+    <svg aria-hidden="true" viewBox="0 0 17 12" className="h-3 w-4 shrink-0">
       {[0, 1, 2].map((i) => (
         <rect
           key={i}

@@ -3,13 +3,15 @@ import { aspectOf } from '@/core/light/aspect'
 import { isJudgedAgainst } from '@/core/pairing/keeper-kind'
 import { daylightFactorPercent, dimness } from '@/core/light/daylight-factor'
 import { seenPairOf } from '@/core/record/progress'
+import { standingRulings, surfacesOfRoom } from '@/app/_load/rulings'
 import {
   findVisitById,
   isUpIn,
   loadCandidates,
   loadKeepers,
   loadLastSeq,
-  loadStandingLooks,
+  loadLooksThatCount,
+  loadRulings,
   loadVisit,
 } from '@/app/_load/visit-page'
 import type { FrameRoom } from '@/ui/frame/steps'
@@ -30,7 +32,13 @@ export default async function VisitLayout({ children, params }: Props) {
   const { visit, rooms } = await loadVisit((await params).visitId)
   const keepers = await loadKeepers(visit.id)
   const candidates = await loadCandidates(visit.id)
-  const seen = (await loadStandingLooks(visit.id)).flatMap(seenPairOf)
+  const rulings = await loadRulings(visit.id)
+  const ruledWords = (roomId: string): string => {
+    const surfaces = surfacesOfRoom(candidates, rulings, roomId)
+    const ruled = standingRulings(rulings).filter((each) => each.roomId === roomId)
+    return surfaces.length === 0 ? '' : `${ruled.length} of ${surfaces.length}`
+  }
+  const seen = (await loadLooksThatCount(visit.id)).flatMap(seenPairOf)
 
   const frameRooms = rooms.map((room): FrameRoom => {
     const judged = keepers.filter((k) => k.roomIds.includes(room.id) && isJudgedAgainst(k.state))
@@ -55,6 +63,7 @@ export default async function VisitLayout({ children, params }: Props) {
         lead: keepers.find(({ id }) => id === room.leadKeeperId)?.name ?? '',
         shortlist: up.length > 0 ? `${up.length} proposed` : 'none yet',
         trial: '',
+        ruling: ruledWords(room.id),
         sheet: '',
       },
     }
@@ -66,6 +75,12 @@ export default async function VisitLayout({ children, params }: Props) {
         household={visit.household}
         rooms={frameRooms}
         seen={distinct(seen)}
+        toFetch={
+          candidates.filter(
+            ({ ruledOut, proposals }) =>
+              ruledOut === null && proposals.some(({ status }) => status === 'to fetch'),
+          ).length
+        }
         destinations={[
           ...keepers.flatMap(({ id, name, roomIds }) =>
             rooms

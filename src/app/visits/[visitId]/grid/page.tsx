@@ -1,8 +1,12 @@
 import { Link } from '@/ui/frame/page-link'
 import { longDate } from '@/core/light/calendar-date'
-import { VERDICTS, VERDICT_WORDS, verdictSentence } from '@/core/record/verdict'
-import { loadHouseGrid, type GridCell, type GridRow } from '@/app/_load/house-grid'
-import { Patch } from '@/ui/swatch/patch'
+import { VERDICTS, VERDICT_WORDS } from '@/core/record/verdict'
+import { loadHouseGrid } from '@/app/_load/house-grid'
+import { GridCellView } from '@/ui/grid/grid-cell'
+import { GridFilters } from '@/ui/grid/grid-filters'
+import { GridKeys } from '@/ui/grid/grid-keys'
+import { GuessShown } from '@/ui/grid/guess-shown'
+import { askedOfGrid, rowsShown } from '@/ui/grid/grid-model'
 import { Notches } from '@/ui/verdict/notches'
 import { VerdictMark } from '@/ui/verdict/verdict-mark'
 
@@ -13,13 +17,18 @@ export default async function HouseGridPage({
   searchParams,
 }: {
   params: Promise<{ visitId: string }>
-  searchParams: Promise<{ day?: string; sort?: string }>
+  searchParams: Promise<Record<string, string | undefined>>
 }) {
-  const { day, sort } = await searchParams
-  const { visit, date, columns, rows: asTaken } = await loadHouseGrid((await params).visitId, day)
-  const byWork = sort === 'works'
-  const rows = byWork ? asTaken.toSorted((p, q) => q.worksIn - p.worksIn) : asTaken
-  if (columns.length === 0 || rows.length === 0)
+  const asked = askedOfGrid(await searchParams)
+  const {
+    visit,
+    date,
+    columns,
+    rows: all,
+    surfaces,
+  } = await loadHouseGrid((await params).visitId, asked)
+  const rows = rowsShown(all, asked)
+  if (columns.length === 0 || all.length === 0)
     return (
       <main className="flex-1 p-6">
         <h1 className="text-head">House grid</h1>
@@ -46,15 +55,25 @@ export default async function HouseGridPage({
           House grid{' '}
           <span className="font-text text-small text-dim">in the light of {longDate(date)}</span>
         </h1>
-        <Link
-          className="min-h-11 content-center text-small underline underline-offset-4 print:hidden"
-          href={`/visits/${visit.id}/grid?${new URLSearchParams({ ...(day && { day }), ...(!byWork && { sort: 'works' }) })}`}
-        >
-          {byWork ? 'In the order taken up' : 'What works in most rooms first'}
-        </Link>
+        <GridFilters {...{ asked, surfaces }} />
         <Legend />
       </div>
-      <table className="tabular-nums border-separate border-spacing-0">
+      <GridKeys />
+      {asked.guess && (
+        <GuessShown
+          rooms={columns.map(({ id }, i) => ({
+            roomId: id,
+            paints: rows
+              .filter(({ cells }) => cells[i]!.guess !== null)
+              .map(({ paint: { deckColourId, strengthPercent } }) => ({
+                deckColourId,
+                strengthPercent,
+              })),
+          }))}
+        />
+      )}
+      {rows.length === 0 && <p className="text-small">No candidate is so: show all.</p>}
+      <table data-grid className="tabular-nums border-separate border-spacing-0">
         <thead>
           <tr>
             <td className="sticky left-0 z-10 bg-paper" />
@@ -90,7 +109,7 @@ export default async function HouseGridPage({
               </th>
               {row.cells.map((cell, i) => (
                 <td key={cell.roomId} className="border-t border-rule px-3 py-2 align-top">
-                  <Cell
+                  <GridCellView
                     visitId={visit.id}
                     row={row}
                     cell={cell}
@@ -107,87 +126,6 @@ export default async function HouseGridPage({
   )
 }
 
-function Cell({
-  visitId,
-  row,
-  cell,
-  roomName,
-  lights,
-}: {
-  readonly visitId: string
-  readonly row: GridRow
-  readonly cell: GridCell
-  readonly roomName: string
-  readonly lights: readonly string[]
-}) {
-  const { paint } = row
-  const { says, isUp, ruledOut, namedBy } = cell
-  const onScreen = says.verdict === null && says.look ? says.look.verdict : null
-  const words = ruledOut !== null ? 'ruled out' : cellWords(cell)
-  const keeperId = says.look?.against.kind === 'keeper' ? says.look.against.keeperId : null
-  if (!isUp && ruledOut === null && says.look === null)
-    return (
-      <Link
-        href={`/visits/${visitId}/rooms/${cell.roomId}/shortlist`}
-        aria-label={`${paint.name} at ${paint.strengthPercent} per cent in ${roomName}: not proposed`}
-        data-verdict="not proposed"
-        className="flex min-h-20 min-w-36 items-center text-fine text-dim"
-      >
-        not proposed here
-      </Link>
-    )
-  return (
-    <Link
-      href={
-        isUp
-          ? `/visits/${visitId}/rooms/${cell.roomId}/bench?candidate=${paint.id}${keeperId ? `&keeper=${keeperId}` : ''}`
-          : `/visits/${visitId}/rooms/${cell.roomId}/sheet`
-      }
-      aria-label={`${paint.name} at ${paint.strengthPercent} per cent in ${roomName}: ${words}`}
-      data-verdict={ruledOut !== null ? 'ruled out' : (says.verdict ?? 'unseen')}
-      className="block w-40"
-    >
-      <span className="flex h-14">
-        {cell.bands.map((band, i) => (
-          <Patch
-            key={lights[i]}
-            colour={band}
-            label={`${paint.name} in ${lights[i]}`}
-            className="h-full min-w-0 flex-1"
-          />
-        ))}
-      </span>
-      <span className="mt-1 flex items-center gap-2 text-fine">
-        <VerdictMark verdict={ruledOut !== null ? 'no' : says.verdict} />
-        {words}
-        {says.lights > 0 && <Notches count={Math.min(3, says.lights) as 1 | 2 | 3} />}
-      </span>
-      {ruledOut !== null && <span className="block text-fine">{ruledOut}</span>}
-      {cell.isLeanOut && (
-        <span className="block text-fine font-medium">its lean is out of this room</span>
-      )}
-      {namedBy && (
-        <span className="block text-fine leading-4 text-dim" title={namedBy}>
-          {[
-            ...says.reasons,
-            ...says.marks,
-            ...(says.clientSaysNo ? ['the client says no'] : []),
-          ].join(', ')}
-          <span className="line-clamp-2">
-            {onScreen === null ? namedBy : `${verdictSentence(onScreen, [])} ${namedBy}`}
-          </span>
-        </span>
-      )}
-    </Link>
-  )
-}
-
-function cellWords({ isUp, says }: GridCell): string {
-  if (says.verdict !== null)
-    return isUp ? VERDICT_WORDS[says.verdict] : `${VERDICT_WORDS[says.verdict]}, not proposed now`
-  return says.look ? 'not seen yet' : 'not looked at'
-}
-
 function Legend() {
   return (
     <ul aria-label="What the shapes mean" className="flex flex-wrap gap-x-5 text-fine">
@@ -202,8 +140,16 @@ function Legend() {
         not looked at
       </li>
       <li className="flex items-center gap-1.5">
+        <Notches count={1} />
+        on a chip
+      </li>
+      <li className="flex items-center gap-1.5">
         <Notches count={2} />
-        seen in two lights
+        on more
+      </li>
+      <li className="flex items-center gap-1.5">
+        <Notches count={3} />
+        on a board, by day and under lamps
       </li>
     </ul>
   )

@@ -1,6 +1,7 @@
 import { loadSettings } from '@/app/_load/settings'
-import { loadNames, loadVisit } from '@/app/_load/visit-page'
+import { loadNames, loadStandingLooks, loadVisit } from '@/app/_load/visit-page'
 import { historyOf } from '@/commands/sentence'
+import { agreementOf } from '@/core/record/agreement'
 import { listCommands, MOST_LISTED } from '@/db/commands'
 import { openDb } from '@/db/store'
 import { ReadingPage } from '@/ui/frame/reading-page'
@@ -12,9 +13,16 @@ export default async function HistoryPage({ params }: { params: Promise<{ visitI
   const { visit } = await loadVisit((await params).visitId)
   const commands = await listCommands(await openDb(), visit.id)
   const history = historyOf(commands, await loadNames(visit.id), (await loadSettings()).lengths)
+  const { agreed, of, known } = agreementOf(await loadStandingLooks(visit.id))
   return (
     <ReadingPage>
       <h1 className="text-head">History</h1>
+      {of + known > 0 && (
+        <p className="my-2 text-small">
+          Your eye and the model: {agreed} of {of} looks alike where both spoke out and you had not
+          seen its reading{known > 0 && `; ${known} more do not count, for it was known before`}.
+        </p>
+      )}
       {commands.length === MOST_LISTED && (
         <p className="text-small">
           The latest {MOST_LISTED} changes; those before stand in the record.

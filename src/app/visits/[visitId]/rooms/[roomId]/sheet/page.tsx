@@ -1,9 +1,10 @@
 import { loadRoomSheet, type SheetEntry } from '@/app/_load/room-sheet'
 import { ReadingPage } from '@/ui/frame/reading-page'
-import { PrintButton } from '@/ui/sheet/print-button'
+import { SheetHeader } from '@/ui/sheet/sheet-header'
 import { OLD_PAINT_CAUTION } from '@/core/advice/brief'
 import { longDate } from '@/core/light/calendar-date'
 import { chancePercent } from '@/core/pairing/chance'
+import { PhotoLink } from '@/ui/bench/moment-photo'
 import { Patch } from '@/ui/swatch/patch'
 import { notSoldIn } from '@/core/record/proposal'
 import { VerdictMark } from '@/ui/verdict/verdict-mark'
@@ -18,25 +19,14 @@ export default async function RoomSheetPage({
   searchParams: Promise<{ day?: string }>
 }) {
   const { visitId, roomId } = await params
-  const { visit, room, date, keepers, lightNames, sentences, groups, unseen } = await loadRoomSheet(
-    visitId,
-    roomId,
-    (await searchParams).day,
-  )
+  const { visit, room, rulings, arriving, date, keepers, lightNames, sentences, groups, unseen } =
+    await loadRoomSheet(visitId, roomId, (await searchParams).day)
   const staying = keepers.filter(({ state }) => state !== 'leaving')
   const leaving = keepers.filter(({ state }) => state === 'leaving')
   const ruled = groups.some(({ entries }) => entries.length > 0)
   return (
     <ReadingPage>
-      <header className="flex items-end justify-between gap-4 border-b-2 border-ink pb-3">
-        <div>
-          <p className="text-small">
-            {visit.household}, {visit.placeName}, {longDate(visit.visitDate)}
-          </p>
-          <h1 className="text-head">{room.name}</h1>
-        </div>
-        <PrintButton />
-      </header>
+      <SheetHeader visit={visit} title={room.name} />
       <div className="grid grid-cols-[1fr_14rem] gap-8 border-b border-rule py-3 text-small max-sm:grid-cols-1 max-sm:gap-3">
         <div>
           {date !== visit.visitDate && (
@@ -56,6 +46,37 @@ export default async function RoomSheetPage({
           {leaving.length > 0 && <p>Leaving: {leaving.map(({ name }) => name).join(', ')}</p>}
         </div>
       </div>
+      {rulings.length > 0 && (
+        <section aria-label="Ruled" className="mt-4 break-inside-avoid border-b-2 border-ink pb-4">
+          <h2 className="text-title">Ruled</h2>
+          <ul>
+            {rulings.map(({ id, surface, sheen, compromise, gaps, by, on, entry }) => (
+              <li key={id} className="flex gap-4 py-1">
+                <span className="flex h-16 w-56 shrink-0 max-sm:w-28">
+                  {entry.bands.map((band, i) => (
+                    <Patch
+                      key={lightNames[i]}
+                      colour={band}
+                      label={`${entry.paint.name} for ${surface}, ${lightNames[i]}`}
+                      className="h-full min-w-0 flex-1"
+                    />
+                  ))}
+                </span>
+                <p className="text-small">
+                  <span className="block font-display text-title leading-6">
+                    {surface}: {entry.paint.name} at {entry.paint.strengthPercent} %, {sheen}
+                  </span>
+                  {entry.paint.deckName}, {entry.paint.code}; ruled by {by}, {on}.
+                  {compromise && <strong className="block font-semibold">{compromise}</strong>}
+                  {gaps.length > 0 && (
+                    <span className="block text-dim">Not known then: {gaps.join('; ')}.</span>
+                  )}
+                </p>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       {!ruled && (
         <p className="py-8 text-dim">
           Nothing has been seen in this room yet. The bench is where verdicts are given, on samples
@@ -71,6 +92,18 @@ export default async function RoomSheetPage({
             ))}
           </section>
         ),
+      )}
+      {arriving.length > 0 && (
+        <section aria-label="What arrives" className="mt-6 break-inside-avoid">
+          <h2 className="text-title">What arrives, beside what stays</h2>
+          <ul className="text-small">
+            {arriving.map(({ key, words, verdict, says }) => (
+              <li key={key} className="flex items-center gap-2">
+                <VerdictMark verdict={verdict} /> {words}: {says}
+              </li>
+            ))}
+          </ul>
+        </section>
       )}
       {unseen.length > 0 && (
         <p className="mt-6 text-small">
@@ -146,6 +179,12 @@ function Entry({
               {look.note && ` — “${look.note}”`}
               {look.client &&
                 ` — client: ${look.client.says}${look.client.words && `, “${look.client.words}”`}`}
+              {look.photoHash && (
+                <>
+                  {' — '}
+                  <PhotoLink hash={look.photoHash} />
+                </>
+              )}
               {look.model &&
                 `; the model said ${look.model.judgement}, ${chancePercent(look.model.chance)}`}
             </li>

@@ -1,16 +1,17 @@
 import { Link } from '@/ui/frame/page-link'
-import { keeperFinish, proposedPaint } from '@/app/_load/paints'
+import { deckName, keeperFinish, loadRoomBrief, proposedPaint } from '@/app/_load/paints'
 import {
   isUpIn,
   loadCandidates,
   loadDecks,
+  loadFinishLooks,
   loadKeepersInRoom,
   loadLooks,
   loadRoom,
 } from '@/app/_load/visit-page'
 import { weakestStrengthPercent } from '@/core/advice/house-rules'
 import { isJudgedAgainst } from '@/core/pairing/keeper-kind'
-import { BenchView } from '@/ui/bench/bench-view'
+import { Bench } from '@/ui/bench/bench'
 
 export const metadata = { title: 'Bench' }
 
@@ -22,9 +23,8 @@ export default async function BenchPage({
   const { visitId, roomId } = await params
   const { visit, room } = await loadRoom(visitId, roomId)
   const decks = await loadDecks()
-  const keepers = (await loadKeepersInRoom(visit.id, room.id)).filter(({ state }) =>
-    isJudgedAgainst(state),
-  )
+  const all = await loadKeepersInRoom(visit.id, room.id)
+  const keepers = all.filter(({ state }) => isJudgedAgainst(state))
   const candidates = (await loadCandidates(visit.id)).filter((each) => isUpIn(each, room.id))
   if (keepers.length === 0 || candidates.length === 0)
     return (
@@ -46,9 +46,10 @@ export default async function BenchPage({
     )
   const looks = await loadLooks(visit.id)
   return (
-    <BenchView
+    <Bench
       visitId={visit.id}
       roomId={room.id}
+      roomName={room.name}
       keepers={keepers.map((keeper) => keeperFinish(keeper, visit.houseRules))}
       candidates={candidates.map((candidate) => {
         const paint = proposedPaint(candidate, room.id, decks)
@@ -56,8 +57,17 @@ export default async function BenchPage({
         const useful = (percent: number) => percent >= weakestStrengthPercent(visit.houseRules)
         return { ...paint, ladder: paint.ladder.filter((rung) => useful(rung.strengthPercent)) }
       })}
+      leaving={all
+        .filter(({ state }) => !isJudgedAgainst(state))
+        .map((keeper) => keeperFinish(keeper, visit.houseRules))}
       without={room.ruledOutLeans}
+      finishLooks={(await loadFinishLooks(visit.id)).filter((look) => look.roomId === room.id)}
       looks={looks.filter((look) => look.roomId === room.id)}
+      search={{
+        names: decks.map(deckName),
+        brief: await loadRoomBrief(visit, room),
+        weakestPercent: weakestStrengthPercent(visit.houseRules),
+      }}
     />
   )
 }

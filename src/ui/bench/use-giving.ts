@@ -1,0 +1,119 @@
+'use client'
+
+import { useState } from 'react'
+import { isVerdict, type ClientResponse } from '@/core/record/look'
+import type { Verdict } from '@/core/record/verdict'
+import { useLight } from '../light-bar/light-context'
+import { wasShown } from '../record/model-shown'
+import { newId } from '../record/new-id'
+import { NO_ANSWER, retryNow, useOutbox } from '../record/send'
+import { useVisitRecord, type Sayings, type ShownLook } from '../record/visit-record'
+import { useSettings } from '../settings/settings-context'
+import { againstKeeper, lookLight, modelThen, readingOf, type BenchPair } from './bench-model'
+import type { HeldSample } from './held-sample'
+
+/** What is said of a pair at a press. */
+interface Said {
+  readonly verdict: Verdict | null
+  readonly bestOf: readonly string[]
+  readonly client?: ClientResponse
+}
+
+/** Gives looks at the pair at hand, says more of them and takes them back, and says what came of it. */
+export function useGiving({
+  visitId,
+  roomId,
+  pair,
+  part,
+  held,
+  pairLooks,
+  show,
+}: {
+  readonly visitId: string
+  readonly roomId: string
+  readonly pair: BenchPair
+  readonly part: string | null
+  readonly held: HeldSample
+  readonly pairLooks: readonly ShownLook[]
+  /** Brings a pair to hand. */
+  readonly show: (pair: BenchPair) => void
+}) {
+  const { give, strike, say } = useVisitRecord()
+  const { choice, light, prepared, roomDay } = useLight()
+  const { firstSpeaks } = useSettings()
+  const { trouble } = useOutbox()
+  const [message, setMessage] = useState('')
+  // Pairs whose look has no answer yet.
+  const [waitingFor, setWaitingFor] = useState<ReadonlySet<string>>(new Set())
+  // The look that was given here last: what is said next is said of it.
+  const [lastId, setLastId] = useState<string | null>(null)
+  const pairId = `${pair.keeper.id} ${pair.candidate.id}`
+
+  async function keep(said: Said, next: BenchPair | null): Promise<void> {
+    // Pressed again before there was an answer: it is the same look.
+    if (waitingFor.has(pairId)) return retryNow()
+    setMessage('')
+    setWaitingFor((before) => new Set([...before, pairId]))
+    const { candidate } = pair
+    const lookId = newId()
+    const given = give({
+      visitId,
+      lookId,
+      roomId,
+      against: againstKeeper(pair, part),
+      candidate: {
+        candidateId: candidate.id,
+        deckColourId: candidate.deckColourId,
+        strengthPercent: candidate.strengthPercent,
+        sheen: candidate.sheen,
+      },
+      seen:
+        held.held === null
+          ? { as: 'screen' }
+          : { as: 'sample', held: held.held, strengthPercent: held.strengthPercent },
+      light: lookLight(roomDay, choice, light, held.held === null ? '' : held.place.trim()),
+      verdict: said.verdict,
+      bestOf: [...said.bestOf],
+      reasons: [],
+      lean: null,
+      note: '',
+      client: said.client ?? null,
+      // It was shown after each verdict, also one that was taken back, or stood elsewhere on this device.
+      modelSeenBefore:
+        pairLooks.some(isVerdict) || firstSpeaks === 'model' || wasShown(roomId, candidate),
+      model: prepared && modelThen(readingOf(prepared, pair, part)),
+    })
+    if (said.verdict !== null) setLastId(lookId)
+    // The eye goes on at once; what was given is kept meanwhile.
+    if (next) show(next)
+    const answer = await given
+    setWaitingFor((before) => new Set([...before].filter((each) => each !== pairId)))
+    if (!answer.ok) show(pair)
+    const isLast = !next && said.verdict !== null
+    setMessage(
+      answer.ok
+        ? ['Kept.', answer.note, isLast ? 'That was the last pair of the round.' : '']
+            .filter(Boolean)
+            .join(' ')
+        : answer.message,
+    )
+  }
+
+  return {
+    /** The look that was given here last; null before one was. */
+    lastId,
+    /** What came of it, in words. */
+    words: waitingFor.size > 0 ? (trouble ? NO_ANSWER : 'Keeping') : message,
+    clear: () => setMessage(''),
+    keep,
+    async sayMore(look: ShownLook, said: Sayings): Promise<void> {
+      const answer = await say(look, said)
+      setMessage(answer.ok ? 'Kept.' : answer.message)
+    },
+    async takeBack(look: ShownLook): Promise<void> {
+      setMessage('')
+      const answer = await strike(look)
+      setMessage(answer.ok ? 'Struck out.' : answer.message)
+    },
+  }
+}

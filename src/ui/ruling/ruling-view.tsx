@@ -1,0 +1,253 @@
+'use client'
+
+import { useSearchParams } from 'next/navigation'
+import { useState } from 'react'
+import { SHEENS, type Sheen } from '@/core/paint/sheen'
+import type { Surface } from '@/core/record/proposal'
+import type { BenchKeeper } from '../bench/bench-model'
+import { Finish } from '../bench/finish'
+import { Link } from '../frame/page-link'
+import { newId } from '../record/new-id'
+import { useChange } from '../record/use-change'
+import { RelitPatch } from '../swatch/relit-patch'
+import { CandidateLine } from './candidate-line'
+import { HouseSoFar } from './house-so-far'
+import { Ruled } from './ruled'
+import type { RuledRoom, RulingCandidate, StandingRuling } from './ruling-model'
+
+interface Props {
+  readonly visitId: string
+  readonly roomId: string
+  readonly surfaces: readonly Surface[]
+  readonly surface: Surface
+  readonly keepers: readonly BenchKeeper[]
+  /** Best first. */
+  readonly candidates: readonly RulingCandidate[]
+  readonly ruling: StandingRuling | null
+  /** Rulings on it that were reopened. */
+  readonly earlier: readonly {
+    readonly id: string
+    readonly called: string
+    /** By the clocks of the place. */
+    readonly on: string
+    readonly because: string
+  }[]
+  /** Where nothing works by eye: the one whose worst pair is the least bad, said aloud. */
+  readonly compromise: { readonly candidateId: string; readonly words: string } | null
+  readonly house: readonly RuledRoom[]
+}
+
+/** A surface of a room comes to its ruling: what works and on what that rests, what is out and why, what is not known yet. */
+export function RulingView(props: Props) {
+  const { visitId, roomId, surfaces, surface, keepers, candidates, ruling, compromise } = props
+  const [pickedId, setPickedId] = useState<string | null>(null)
+  const { change, busy, message } = useChange()
+  const parameters = useSearchParams()
+  // The light goes along.
+  const withSurface = (to: Surface): string =>
+    `?${new URLSearchParams({ ...Object.fromEntries(parameters), surface: to })}`
+  const standing = candidates.filter(({ ruledOut }) => ruledOut === null)
+  const pick =
+    candidates.find(({ paint }) => paint.id === (ruling?.candidateId ?? pickedId)) ??
+    standing.find(({ paint }) => paint.id === compromise?.candidateId) ??
+    standing[0] ??
+    null
+
+  return (
+    <main className="flex min-h-0 flex-1 flex-col gap-3 overflow-y-auto px-4 py-3">
+      <div className="flex flex-wrap items-center gap-x-5 gap-y-1">
+        <h1 className="text-head">Ruling</h1>
+        <nav aria-label="Surfaces" className="flex flex-wrap">
+          {surfaces.map((each) => (
+            <Link
+              key={each}
+              href={withSurface(each)}
+              aria-current={each === surface ? 'page' : undefined}
+              className="key -ml-px px-3 first:ml-0 aria-[current]:bg-ink aria-[current]:text-paper"
+            >
+              {each}
+            </Link>
+          ))}
+        </nav>
+        <span role="status" aria-label="What came of it" className="text-small font-semibold">
+          {message}
+        </span>
+      </div>
+      <div className="grid grid-cols-[minmax(0,1fr)_21rem] gap-6 max-lg:grid-cols-1">
+        <div className="flex flex-col gap-3">
+          {pick && <Field pick={pick} keepers={keepers} />}
+          <section aria-label={`Candidates for ${surface}`}>
+            <ul>
+              {candidates.map((candidate) => (
+                <CandidateLine
+                  key={candidate.paint.id}
+                  {...{ candidate }}
+                  isPick={candidate === pick}
+                  isLocked={ruling !== null}
+                  onPick={() => setPickedId(candidate.paint.id)}
+                />
+              ))}
+            </ul>
+          </section>
+        </div>
+        <aside className="flex flex-col gap-3">
+          {ruling ? (
+            <Ruled
+              ruling={ruling}
+              onReopen={(because) =>
+                void change(
+                  'reopen',
+                  {
+                    ...{ visitId, roomId, because },
+                    ...{ rulingId: ruling.id, candidateId: ruling.candidateId },
+                  },
+                  'Reopened.',
+                )
+              }
+            />
+          ) : (
+            pick && (
+              <ToRule
+                key={pick.paint.id}
+                {...{ surface, pick, busy }}
+                compromise={compromise?.candidateId === pick.paint.id ? compromise.words : ''}
+                isBestElsewhere={compromise !== null && compromise.candidateId !== pick.paint.id}
+                said={compromise?.words ?? ''}
+                onRule={(rulingId, sheen, givenUp) =>
+                  void change(
+                    'rule',
+                    {
+                      ...{ visitId, roomId, surface, sheen },
+                      rulingId,
+                      candidateId: pick.paint.id,
+                      compromise: givenUp,
+                      gaps: [...pick.gaps],
+                    },
+                    'Ruled.',
+                  )
+                }
+              />
+            )
+          )}
+          {props.earlier.map(({ id, called, on, because }) => (
+            <p key={id} className="border-t border-rule pt-2 text-small text-dim">
+              Ruled before, {on}: {called}. Reopened: {because}
+            </p>
+          ))}
+          <HouseSoFar {...{ visitId, roomId }} rooms={props.house} />
+        </aside>
+      </div>
+    </main>
+  )
+}
+
+/** The pick edge to edge with all that stays. */
+function Field({
+  pick,
+  keepers,
+}: {
+  readonly pick: RulingCandidate
+  readonly keepers: readonly BenchKeeper[]
+}) {
+  const { name, strengthPercent, reflectance } = pick.paint
+  return (
+    <div className="flex h-44 max-sm:h-32" aria-label="The pick beside what stays" role="group">
+      <RelitPatch
+        reflectance={reflectance}
+        label={`${name} at ${strengthPercent} per cent`}
+        className="h-full flex-[2]"
+      />
+      {keepers.map((keeper) => (
+        <div key={keeper.id} className="h-full min-w-0 flex-1">
+          <Finish keeper={keeper} />
+        </div>
+      ))}
+    </div>
+  )
+}
+
+/** The pick before it is ruled on: its sheen, what is not known of it, what it gives up. */
+function ToRule({
+  surface,
+  pick,
+  busy,
+  compromise,
+  isBestElsewhere,
+  said,
+  onRule,
+}: {
+  readonly surface: Surface
+  readonly pick: RulingCandidate
+  readonly busy: boolean
+  /** What this pick gives up, as it is proposed to be said. */
+  readonly compromise: string
+  readonly isBestElsewhere: boolean
+  /** The compromise of the room, whichever it is. */
+  readonly said: string
+  readonly onRule: (rulingId: string, sheen: Sheen, compromise: string) => void
+}) {
+  // Pressed again it is the same ruling.
+  const [rulingId] = useState(newId)
+  const [sheen, setSheen] = useState(pick.sheen)
+  const [givenUp, setGivenUp] = useState(compromise)
+  const called = `${pick.paint.name} at ${pick.paint.strengthPercent} %`
+  const asItIs = pick.verdict === 'works'
+  return (
+    <form
+      aria-label="To rule"
+      data-at-hand
+      className="flex flex-col gap-2"
+      onSubmit={(event) => {
+        event.preventDefault()
+        onRule(rulingId, sheen, givenUp.trim())
+      }}
+    >
+      <h2 className="text-title">{called}</h2>
+      <label className="flex items-center gap-2 text-small">
+        Sheen
+        <select
+          className="min-h-11 border border-ash bg-paper px-1"
+          value={sheen}
+          onChange={(event) => setSheen(event.target.value as Sheen)}
+        >
+          {SHEENS.map((each) => (
+            <option key={each}>{each}</option>
+          ))}
+        </select>
+      </label>
+      {isBestElsewhere && <p className="text-small">Nothing works by eye. {said}</p>}
+      {pick.gaps.length > 0 ? (
+        <div>
+          <h3 className="text-small font-semibold">Not known yet</h3>
+          <ul className="list-disc pl-5 text-small">
+            {pick.gaps.map((gap) => (
+              <li key={gap}>{gap}</li>
+            ))}
+          </ul>
+        </div>
+      ) : (
+        <p className="text-small">Nothing is missing that this tool knows of.</p>
+      )}
+      {!asItIs && (
+        <label className="text-small">
+          Said aloud: what it gives up
+          <textarea
+            className="field w-full"
+            rows={3}
+            maxLength={2000}
+            // Against a no one rules only with words.
+            required={pick.verdict === 'no'}
+            value={givenUp}
+            onChange={(event) => setGivenUp(event.target.value)}
+          />
+        </label>
+      )}
+      <button type="submit" className="key key-first" aria-disabled={busy}>
+        Rule it: {called} for {surface}
+      </button>
+      <p className="text-fine text-dim">
+        A screen is not paint: rule from dry two-coat boards, and by eye.
+      </p>
+    </form>
+  )
+}
