@@ -311,6 +311,10 @@ const CASES: Readonly<Record<string, Readonly<Record<string, Args>>>> = {
     extrapolatedBandsNm: [[400, 500, 600]],
     labD65: [GREY],
   },
+  'paint/ground': {
+    groundFor: [flatReflectance(0.1), flatReflectance(0.92), 'deep', 100],
+    groundSaid: [{ is: 'grey', greyLrvPercent: 18, coatsOverWhite: 4, coats: 2 }],
+  },
   'paint/sheen': { inSheen: [GREY, 'satin', 'towards the window'] },
   'paint/surface-sheen': {
     sheenForSurface: ['walls', 'plain', { washed: true }],
