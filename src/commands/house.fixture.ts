@@ -1,6 +1,8 @@
 import { PLAIN_BRIEF } from '../core/advice/brief'
 import { DEFAULT_HOUSE_RULES } from '../core/advice/house-rules'
 import { PLAIN_LAMP, PLAIN_WINDOW } from '../core/light/room'
+import { USUAL_BOARD } from '../core/boards/sample'
+import { listBoards } from '../db/boards'
 import { listAllCandidates } from '../db/candidates'
 import { RECORD_TABLES, type TableName } from '../db/codec'
 import type { Db } from '../db/db'
@@ -10,7 +12,9 @@ import { listKeepers } from '../db/keepers'
 import { listLooks } from '../db/looks'
 import { listMeterReadings } from '../db/meter-readings'
 import { listRooms } from '../db/rooms'
+import { listRoomPaint, USUAL_ROOM_PAINT } from '../db/room-paint'
 import { listRulings } from '../db/rulings'
+import { listSchemes } from '../db/schemes'
 import { findVisit } from '../db/visits'
 import { apply } from './apply'
 import type { Answer, Command, KindName, PayloadOf } from './kinds'
@@ -171,6 +175,38 @@ export const taking = (
   sheen: 'matt',
 })
 
+/** A board of a candidate, eggshell, painted from eight on 22 June. */
+export const board = (
+  visitId: string,
+  candidateId: string,
+  boardId: string,
+  change: Partial<PayloadOf<'keep-board'>> = {},
+): PayloadOf<'keep-board'> => ({
+  ...{ visitId, candidateId, boardId, roomId: null, sheen: 'eggshell', count: 1 },
+  ...USUAL_BOARD,
+  begun: { date: '2026-06-22', clockMinute: 480 },
+  ...change,
+})
+
+export const roomPaint = (
+  visitId: string,
+  roomId: string,
+  change: Partial<PayloadOf<'keep-room-paint'>> = {},
+): PayloadOf<'keep-room-paint'> => ({ visitId, roomId, ...USUAL_ROOM_PAINT, ...change })
+
+export const scheme = (
+  visitId: string,
+  roomId: string,
+  schemeId: string,
+  candidateId: string,
+  change: Partial<PayloadOf<'keep-scheme'>> = {},
+): PayloadOf<'keep-scheme'> => ({
+  ...{ visitId, roomId, schemeId, name: 'Calm', origin: 'dominant' },
+  parts: [{ surface: 'walls', candidateId, sheen: 'matt' }],
+  accents: [],
+  ...change,
+})
+
 /** A look under the lamps at the sink, on 21 December. */
 export const look = (
   house: Pick<House, 'visitId' | 'kitchenId' | 'stoneId' | 'candidateId' | 'colourIds'>,
@@ -265,6 +301,9 @@ export async function liveView(db: Db, visitId: string) {
     looks: (await listLooks(db, visitId)).filter(({ retracted }) => !retracted),
     finishLooks: await listFinishLooks(db, visitId),
     readings: await listMeterReadings(db, visitId),
+    boards: await listBoards(db, visitId),
+    roomPaint: [...(await listRoomPaint(db, visitId))],
+    schemes: await listSchemes(db, visitId),
     rulings: (await listRulings(db, visitId)).filter((each) => each.reopenedBecause === null),
   }
 }

@@ -1,16 +1,21 @@
 import type { input as ZodInput } from 'zod'
 import { chooseLead } from './choose-lead'
+import { chooseScheme } from './choose-scheme'
 import { copyRoom } from './copy-room'
 import { dropCandidate } from './drop-candidate'
 import { finishVisit } from './finish-visit'
+import { keepBoard } from './keep-board'
 import { keepBrief } from './keep-brief'
 import { keepFinishLook } from './keep-finish-look'
 import { keepKeeper } from './keep-keeper'
 import { keepLamp } from './keep-lamp'
 import { keepLook } from './keep-look'
+import { keepPaintWays } from './keep-paint-ways'
 import { keepPhoto } from './keep-photo'
 import { keepReading } from './keep-reading'
 import { keepRoom } from './keep-room'
+import { keepRoomPaint } from './keep-room-paint'
+import { keepScheme } from './keep-scheme'
 import { keepSettings } from './keep-settings'
 import { keepWindow } from './keep-window'
 import { makeAlike } from './make-alike'
@@ -52,6 +57,10 @@ export const KINDS = {
   'drop-candidate': dropCandidate,
   rule,
   reopen,
+  'keep-scheme': keepScheme,
+  'choose-scheme': chooseScheme,
+  'keep-board': keepBoard,
+  'keep-room-paint': keepRoomPaint,
   'keep-look': keepLook,
   'say-why': sayWhy,
   'keep-finish-look': keepFinishLook,
@@ -59,6 +68,7 @@ export const KINDS = {
   'keep-photo': keepPhoto,
   'open-deck': openDeck,
   'keep-settings': keepSettings,
+  'keep-paint-ways': keepPaintWays,
   undo,
 } as const
 export type KindName = keyof typeof KINDS

@@ -2,7 +2,20 @@ import { HUE_NAMES } from '../core/undertone/hue-name'
 import { PROPOSAL_STATUSES } from '../core/record/proposal'
 import { LEANS } from '../core/record/look'
 import { VERDICTS } from '../core/record/verdict'
-import { brief, command, idOf, keeper, lamp, look, room, taking, window } from './house.fixture'
+import {
+  board,
+  brief,
+  command,
+  idOf,
+  keeper,
+  lamp,
+  look,
+  room,
+  roomPaint,
+  scheme,
+  taking,
+  window,
+} from './house.fixture'
 import type { Command, PayloadOf } from './kinds'
 
 // Changes at random, many of which make no sense: rooms of other visits, names that are taken, looks at what is not there.
@@ -136,6 +149,32 @@ export function randomCommands(random: () => number, colourIds: readonly string[
           lean: maybe(0.5) ? pick(LEANS) : null,
           note: maybe(0.5) ? 'Mustard.' : '',
           client: maybe(0.5) ? { says: 'fine', words: '' } : null,
+        })
+      },
+      () =>
+        command(
+          id,
+          'keep-board',
+          board(visitId, candidateId, fresh(), { roomId: pick([null, roomId]) }),
+        ),
+      () =>
+        command(
+          id,
+          'keep-room-paint',
+          roomPaint(visitId, roomId, { featureWall: pick([null, 'east']) }),
+        ),
+      () =>
+        command(
+          id,
+          'keep-scheme',
+          scheme(visitId, roomId, fresh(), candidateId, { name: pick(['Calm', 'Bold']) }),
+        ),
+      () => {
+        const schemes = made.filter((each) => each.kind === 'keep-scheme')
+        const of = schemes.length > 0 ? (pick(schemes).payload as PayloadOf<'keep-scheme'>) : null
+        return command(id, 'choose-scheme', {
+          ...{ visitId, roomId, name: 'Calm', proposalIds: [fresh()] },
+          schemeId: of?.schemeId ?? fresh(),
         })
       },
       () => command(id, 'finish-visit', { visitId, finished: maybe(0.5) }),

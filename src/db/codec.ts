@@ -5,7 +5,7 @@ import { maybeOne, type Db } from './db'
 export type JsonRow = Readonly<Record<string, unknown>>
 
 /** Version of the rows' shape: the migration they were written after. */
-export const CODEC_VERSION = 12
+export const CODEC_VERSION = 13
 
 interface RecordTable {
   /** Its primary key, in the order of its columns. */
@@ -24,6 +24,7 @@ export const RECORD_TABLES = {
   room: { key: ['id'], mark: 'removed_at' },
   room_window: { key: ['id'], mark: 'removed_at' },
   lamp: { key: ['id'], mark: 'removed_at' },
+  room_paint: { key: ['room_id'] },
   room_sight: { key: ['room_id', 'seen_room_id'] },
   keeper: { key: ['id'], mark: 'removed_at' },
   keeper_colour: { key: ['keeper_id', 'position'] },
@@ -31,6 +32,8 @@ export const RECORD_TABLES = {
   candidate: { key: ['id'], mark: 'removed_at' },
   proposal: { key: ['id'], mark: 'removed_at' },
   ruling: { key: ['id'], mark: 'removed_at' },
+  scheme: { key: ['id'], mark: 'removed_at' },
+  board: { key: ['id'], mark: 'removed_at' },
   look: { key: ['id'], mark: 'retracted_at' },
   finish_look: { key: ['id'], mark: 'retracted_at' },
   meter_reading: { key: ['id'], mark: 'retracted_at' },

@@ -1,6 +1,8 @@
 import { z } from 'zod'
 import type { HouseRules } from '../core/advice/house-rules'
 import { FIRST_SPEAKS, type FirstSpeaks } from '../core/record/agreement'
+import type { PaintWays } from '../core/quantity/products'
+import { PaintWaysRow } from './paint-ways-row'
 import { LENGTH_UNITS, VOLUME_UNITS, type LengthUnits, type VolumeUnits } from '../core/units'
 import { maybeOne, type Db } from './db'
 import { HouseRulesRow } from './house-rules-row'
@@ -15,6 +17,8 @@ export interface Settings {
   readonly houseRules: HouseRules
   /** Who speaks first on the bench. */
   readonly firstSpeaks: FirstSpeaks
+  /** How paint is sampled and reckoned; null: as is usual where it is bought so. */
+  readonly paintWays: PaintWays | null
 }
 
 const SettingsRow = z.object({
@@ -23,6 +27,7 @@ const SettingsRow = z.object({
   volumes: z.enum(VOLUME_UNITS),
   houseRules: HouseRulesRow,
   firstSpeaks: z.enum(FIRST_SPEAKS),
+  paintWays: PaintWaysRow.nullable(),
 })
 
 // The one row there is.
@@ -33,10 +38,10 @@ export const findSettings = (db: Db): Promise<Settings | null> =>
   maybeOne(
     db,
     SettingsRow,
-    'select who, lengths, volumes, house_rules as "houseRules", first_speaks as "firstSpeaks" from settings',
+    'select who, lengths, volumes, house_rules as "houseRules", first_speaks as "firstSpeaks", paint_ways as "paintWays" from settings',
   )
 
-export async function saveSettings(tx: Db, settings: Settings): Promise<void> {
+export async function saveSettings(tx: Db, settings: Omit<Settings, 'paintWays'>): Promise<void> {
   await tx.query(
     `insert into settings (id, who, lengths, volumes, house_rules, first_speaks)
      values ($1, $2, $3, $4, $5::jsonb, $6)
@@ -56,3 +61,11 @@ export async function saveSettings(tx: Db, settings: Settings): Promise<void> {
 /** The units that lengths are said in; metric before they were chosen. */
 export const lengthUnits = async (db: Db): Promise<LengthUnits> =>
   (await findSettings(db))?.lengths ?? 'metric'
+
+/** Says how paint is sampled and reckoned; null: as is usual. False in a store that was never started. */
+export async function savePaintWays(tx: Db, ways: PaintWays | null): Promise<boolean> {
+  const rows = await tx.query('update settings set paint_ways = $1::jsonb returning id', [
+    ways && JSON.stringify(ways),
+  ])
+  return rows.length > 0
+}

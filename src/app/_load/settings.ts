@@ -1,5 +1,6 @@
 import { cache } from 'react'
 import { DEFAULT_HOUSE_RULES } from '@/core/advice/house-rules'
+import { usualWays, type PaintWays } from '@/core/quantity/products'
 import { findSettings, type Settings } from '@/db/settings'
 import { openDb } from '@/db/store'
 
@@ -10,6 +11,7 @@ export const FIRST_SETTINGS: Settings = {
   volumes: 'litres',
   houseRules: DEFAULT_HOUSE_RULES,
   firstSpeaks: 'eye',
+  paintWays: null,
 }
 
 /** The settings as they were kept, once a request; null before the first start is done. */
@@ -17,3 +19,9 @@ export const loadKeptSettings = cache(async () => findSettings(await openDb()))
 
 export const loadSettings = async (): Promise<Settings> =>
   (await loadKeptSettings()) ?? FIRST_SETTINGS
+
+/** How paint is sampled and reckoned: as the settings say, else as is usual where it is bought so. */
+export async function loadPaintWays(): Promise<PaintWays> {
+  const { paintWays, volumes } = await loadSettings()
+  return paintWays ?? usualWays(volumes)
+}

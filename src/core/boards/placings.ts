@@ -13,6 +13,8 @@ export interface BoardKeeper {
   readonly name: string
   readonly isTrim: boolean
   readonly leads: boolean
+  /** Walls that it touches, where somebody has said. */
+  readonly walls: readonly WallName[]
   readonly role: Role
   readonly varies: boolean
   readonly colours: readonly {
@@ -135,13 +137,26 @@ export function placingsOf(
           },
         ]
       : []),
-    ...keepers.map((keeper): Placing => ({
-      id: keeper.id,
-      words: against(keeper),
-      spot: ALL_WALLS,
-      keeperId: keeper.id,
-      wall: null,
-    })),
+    ...keepers.flatMap((keeper): Placing[] => {
+      const own = walls.filter((wall) => keeper.walls.includes(wall))
+      if (own.length === 0)
+        return [
+          {
+            id: keeper.id,
+            words: against(keeper),
+            spot: ALL_WALLS,
+            keeperId: keeper.id,
+            wall: null,
+          },
+        ]
+      return own.map((wall) => ({
+        id: `${keeper.id} ${wall}`,
+        words: `${against(keeper)}, on the ${wall} wall`,
+        spot: `${wall}-middle`,
+        keeperId: keeper.id,
+        wall,
+      }))
+    }),
   ]
 }
 

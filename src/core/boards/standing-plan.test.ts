@@ -1,5 +1,6 @@
 import { seededRandom } from '../seeded-random'
 import type { Reflectance } from '../colour/spectrum'
+import { WALL_NAMES, type WallName } from '../light/walls'
 import type { RoomDay } from '../light/light-choice'
 import { PLAIN_LAMP, PLAIN_WINDOW } from '../light/room'
 import { utcDay } from '../light/utc-day.fixture'
@@ -25,6 +26,7 @@ const keeper = (
   name: id,
   isTrim: false,
   leads: false,
+  walls: [],
   role: roleOf('tile', DEFAULT_HOUSE_RULES),
   varies: false,
   colours: [{ reflectance, source: 'spectral' }],
@@ -55,6 +57,7 @@ function inventedRoom(seed: number) {
     keeper(`keeper ${at}`, of(between(25, 92), between(-8, 20), between(-6, 26)), {
       leads: at === 0,
       isTrim: at === 1,
+      walls: WALL_NAMES.filter(() => random() < 0.3),
     }),
   )
   const boards = Array.from({ length: Math.floor(between(1, 4)) }, (_, at) => ({
@@ -119,9 +122,11 @@ function planned(seed: number, looks: readonly Look[]) {
   }
 }
 
+const FIRST = SEEDS.map((seed) => planned(seed, []))
+
 test('in ten invented rooms the looks of the plan close every gap of every board, with at most 60 % of places × lights', () => {
   const shares = SEEDS.map((seed) => {
-    const { plan, hours, placings } = planned(seed, [])
+    const { plan, hours, placings } = FIRST[seed - 1]!
     const { toStand } = planned(seed, looksOf(plan))
     expect(toStand.filter(({ gaps }) => !isClosed(gaps))).toEqual([])
     return plan.length / (placings.length * hours.length)
@@ -133,11 +138,31 @@ test('in ten invented rooms the looks of the plan close every gap of every board
   expect(shares.toSorted((p, q) => p - q)[5]!).toBeLessThan(0.4)
 })
 
-test('no plan has fewer: each look meets one light and one of the walls and things that stay', () => {
+/** The most walls that can each be met with a thing of its own that stands at it, every way tried. */
+function mostTogether(keepers: readonly BoardKeeper[], walls: readonly WallName[]): number {
+  const [first, ...rest] = keepers
+  if (!first) return 0
+  return Math.max(
+    mostTogether(rest, walls),
+    ...walls
+      .filter((wall) => first.walls.includes(wall))
+      .map(
+        (wall) =>
+          1 +
+          mostTogether(
+            rest,
+            walls.filter((each) => each !== wall),
+          ),
+      ),
+  )
+}
+
+test('no plan has fewer: each look meets one light, one thing that stays, and one wall', () => {
   for (const seed of SEEDS) {
-    const { plan, asks, toStand } = planned(seed, [])
+    const { plan, asks, toStand } = FIRST[seed - 1]!
+    const together = mostTogether(ROOMS[seed - 1]!.keepers, asks.walls)
     const patches = plan.filter(({ boards }) => boards.every(({ isPatch }) => isPatch)).length
-    const least = Math.max(asks.keeperIds.length + asks.walls.length, asks.hours.length)
+    const least = Math.max(asks.keeperIds.length + asks.walls.length - together, asks.hours.length)
     expect(plan.length - patches).toBe(least)
     expect(toStand.length).toBeGreaterThan(0)
   }
@@ -145,7 +170,7 @@ test('no plan has fewer: each look meets one light and one of the walls and thin
 
 test('what was seen is not asked again, and the rest still closes every gap', () => {
   for (const seed of SEEDS) {
-    const first = planned(seed, [])
+    const first = FIRST[seed - 1]!
     const seen = looksOf(first.plan.filter((_, at) => at % 2 === 0))
     const second = planned(seed, seen)
     expect(second.plan.length).toBeLessThan(first.plan.length)

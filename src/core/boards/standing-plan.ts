@@ -4,6 +4,7 @@ import type { Reflectance } from '../colour/spectrum'
 import { lightOf, type RoomDay } from '../light/light-choice'
 import { ALL_WALLS } from '../light/spot'
 import { judgePair } from '../pairing/judge-pair'
+import type { WallName } from '../light/walls'
 import type { ReadingSource } from '../paint/reading'
 import type { Sheen } from '../paint/sheen'
 import { undertoneOf } from '../undertone/undertone'
@@ -39,8 +40,9 @@ export interface Standing {
  * most. Beside something that stays a light tells more the less likely the pair is to work in it; on a wall the farther the
  * colour is from what the room's walls together make of it at midday.
  *
- * What has to be met is on one side the things that stay and the walls, on the other the lights; a look meets one of each, so
- * the fewest are as many as the larger side has. Exact, by the sets of the smaller side that are met.
+ * A look meets one light, one thing that stays, and one wall: that of the thing where it stands at one. As many walls as can
+ * be are met with what stands at them; what is left on one side and the lights on the other then ask for as many looks as the
+ * larger side has. Exact, by the sets of the smaller side that are met.
  *
  * @returns in the order of the day's lights
  */
@@ -59,14 +61,23 @@ export function standingPlan(
       .reduce((p, q) => (q.worth > p.worth ? q : p))
   const isWanted = (lacks: (gaps: BoardGaps) => boolean): boolean =>
     boards.some(({ gaps }) => lacks(gaps))
+  const keeperIds = keepers
+    .map(({ id }) => id)
+    .filter((id) => isWanted((gaps) => gaps.keeperIds.includes(id)))
+  const walls = [...new Set(placings.flatMap(({ wall }) => wall ?? []))].filter((wall) =>
+    isWanted((gaps) => gaps.walls.includes(wall)),
+  )
+  const of = (keeperId: string | null) => placings.filter((each) => each.keeperId === keeperId)
+  const wallOf = walledKeepers(keeperIds, walls, (id) => of(id).flatMap(({ wall }) => wall ?? []))
   // Of a wall any place on it serves.
   const targets = [
-    ...keepers
-      .filter(({ id }) => isWanted(({ keeperIds }) => keeperIds.includes(id)))
-      .map(({ id }) => placings.filter(({ keeperId }) => keeperId === id)),
-    ...[...new Set(placings.flatMap(({ wall }) => wall ?? []))]
-      .filter((wall) => isWanted(({ walls }) => walls.includes(wall)))
-      .map((wall) => placings.filter((placing) => placing.wall === wall)),
+    ...keeperIds.map((id) => {
+      const wall = wallOf.get(id)
+      return wall ? of(id).filter((placing) => placing.wall === wall) : of(id)
+    }),
+    ...walls
+      .filter((wall) => ![...wallOf.values()].includes(wall))
+      .map((wall) => of(null).filter((placing) => placing.wall === wall)),
   ].filter((places) => places.length > 0)
   const wantedHours = hours.filter(({ name }) => isWanted((gaps) => gaps.hours.includes(name)))
   const edges = cover(targets, wantedHours, hours, placings, edge)
@@ -93,6 +104,28 @@ const closes = (placing: Placing, hour: BoardHourName, gaps: BoardGaps): boolean
   gaps.hours.includes(hour) ||
   (placing.keeperId !== null && gaps.keeperIds.includes(placing.keeperId)) ||
   (placing.wall !== null && gaps.walls.includes(placing.wall))
+
+/** Which wall is met with which thing that stays: as many walls as can be, each with a thing of its own (Kuhn 1955). */
+function walledKeepers(
+  keeperIds: readonly string[],
+  walls: readonly WallName[],
+  wallsOf: (keeperId: string) => readonly WallName[],
+): ReadonlyMap<string, WallName> {
+  const keeperAt = new Map<WallName, string>()
+  const place = (id: string, tried: Set<WallName>): boolean =>
+    wallsOf(id)
+      .filter((wall) => walls.includes(wall))
+      .some((wall) => {
+        if (tried.has(wall)) return false
+        tried.add(wall)
+        const before = keeperAt.get(wall)
+        if (before !== undefined && !place(before, tried)) return false
+        keeperAt.set(wall, id)
+        return true
+      })
+  for (const id of keeperIds) place(id, new Set())
+  return new Map([...keeperAt].map(([wall, id]) => [id, wall]))
+}
 
 /** The fewest edges that meet every target and every wanted hour; of such the sum of worth is greatest. */
 function cover(

@@ -3,6 +3,7 @@ import type { VolumeUnits } from '../units'
 import { USUAL_BOARD, USUAL_POTS, type BoardSize, type Pot } from '../boards/sample'
 import { USUAL_DRYING, type Drying } from '../boards/drying'
 import type { Pack } from './packs'
+import type { Sheen } from '../paint/sheen'
 import type { Treatment } from '../paint/treatment'
 
 export const PRODUCT_USES = [
@@ -23,18 +24,23 @@ export interface Product {
   readonly packs: readonly Pack[]
 }
 
+export const TESTER_SHEENS = ['matt', 'eggshell', 'satin'] as const satisfies readonly Sheen[]
+export type TesterSheen = (typeof TESTER_SHEENS)[number]
+
 /** How a consultant samples and reckons: what of it tins and tills say, and common practice until then. */
 export interface PaintWays {
   readonly pots: readonly Pot[]
   readonly board: BoardSize
   /** What testers come in. */
-  readonly testerSheen: 'matt' | 'eggshell' | 'satin'
+  readonly testerSheen: TesterSheen
   readonly drying: Drying
   readonly products: Readonly<Record<ProductUse, Product>>
   /** What stays in tins, trays and rollers. */
   readonly wastePercent: number
   /** "€", "kr"; empty where no prices are given. */
   readonly currency: string
+  /** When lead in house paint was banned where the houses stand; null where nobody has said. */
+  readonly leadBannedYear: number | null
 }
 
 const GALLON_ML = 3785
@@ -77,6 +83,7 @@ export const usualWays = (volumes: VolumeUnits): PaintWays => ({
   ) as Record<ProductUse, Product>,
   wastePercent: 10,
   currency: '',
+  leadBannedYear: null,
 })
 
 const USE_OF: Readonly<Partial<Record<Surface, ProductUse>>> = {
