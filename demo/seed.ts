@@ -1,12 +1,17 @@
 import type { PayloadOf } from '../src/commands/kinds'
+import { USUAL_BOARD } from '../src/core/boards/sample'
 import { DEFAULT_HOUSE_RULES } from '../src/core/advice/house-rules'
+import { dateOfDayNumber, dayNumber } from '../src/core/light/calendar-date'
 import { utcMsAt } from '../src/core/light/day-clock'
 import { PLAIN_LAMP, PLAIN_WINDOW } from '../src/core/light/room'
+import type { Sheen } from '../src/core/paint/sheen'
 import { gapsOf } from '../src/core/record/gaps'
+import type { Surface } from '../src/core/record/proposal'
 import { layDeckIn, listDeckColours, type DeckColour } from '../src/db/decks'
 import { listKeepers } from '../src/db/keepers'
 import { listLooks } from '../src/db/looks'
 import { storePhoto } from '../src/db/photos'
+import { USUAL_ROOM_PAINT } from '../src/db/room-paint'
 import { listRooms } from '../src/db/rooms'
 import { openStore } from '../src/db/store'
 import { cleanPhoto } from '../src/formats/photo'
@@ -85,7 +90,10 @@ async function seedVisit(
     hand.waitUntil(utcMsAt(day, each.look.minute))
     await seedLook(hand, visited, each)
   }
-  for (const room of rooms) await seedStanding(hand, visited, roomIds.get(room.name)!, room)
+  for (const room of rooms) {
+    await seedStanding(hand, visited, roomIds.get(room.name)!, room)
+    await seedPaint(hand, visited, roomIds.get(room.name)!, room)
+  }
   if (finished) await hand.make('finish-visit', { visitId, finished })
 }
 
@@ -154,13 +162,42 @@ async function seedStanding(
   }
 }
 
-/** The walls of a room are ruled on, with what the record does not hold. */
+/** What else of a room is painted, its boards, and what is on its walls now. */
+async function seedPaint(
+  hand: Hand,
+  visited: Visited,
+  roomId: string,
+  { alsoPainted = [], boards = [], oldWalls }: DemoRoom,
+): Promise<void> {
+  const { visitId, visit, candidateIds } = visited
+  for (const [code, surface, sheen, ruled] of alsoPainted) {
+    await propose(hand, visited, roomId, code, surface, sheen)
+    if (ruled) await seedRuling(hand, visitId, roomId, candidateIds.get(code)!, '', surface, sheen)
+  }
+  const begun = dateOfDayNumber(dayNumber(visit.date)! + 1)
+  for (const code of boards)
+    await hand.make('keep-board', {
+      ...{ visitId, boardId: steadyId(), candidateId: candidateIds.get(code)!, roomId: null },
+      ...USUAL_BOARD,
+      ...{ sheen: 'eggshell', count: 1, begun: { date: begun, clockMinute: 480 } },
+    })
+  if (oldWalls)
+    await hand.make('keep-room-paint', {
+      ...{ visitId, roomId },
+      ...USUAL_ROOM_PAINT,
+      oldWalls: { kind: 'lab', lab: [...oldWalls] },
+    })
+}
+
+/** A surface of a room is ruled on, with what the record does not hold. */
 async function seedRuling(
   hand: Hand,
   visitId: string,
   roomId: string,
   candidateId: string,
   compromise: string,
+  surface: Surface = 'walls',
+  sheen: Sheen = 'matt',
 ): Promise<void> {
   const [room] = (await listRooms(hand.db, visitId)).filter(({ id }) => id === roomId)
   const keepers = (await listKeepers(hand.db, visitId)).filter((each) =>
@@ -174,8 +211,7 @@ async function seedRuling(
   await hand.make('rule', {
     ...{ visitId, roomId, candidateId, compromise },
     rulingId: steadyId(),
-    surface: 'walls',
-    sheen: 'matt',
+    ...{ surface, sheen },
     gaps: [...gapsOf(toRule, looks)],
   })
 }
@@ -213,7 +249,14 @@ async function seedKeeper(
   return id
 }
 
-async function propose(hand: Hand, visited: Visited, roomId: string, code: string): Promise<void> {
+async function propose(
+  hand: Hand,
+  visited: Visited,
+  roomId: string,
+  code: string,
+  surface: Surface = 'walls',
+  sheen: Sheen = 'matt',
+): Promise<void> {
   const { visitId, deck, candidateIds } = visited
   const candidateId = candidateIds.get(code) ?? steadyId()
   candidateIds.set(code, candidateId)
@@ -224,8 +267,7 @@ async function propose(hand: Hand, visited: Visited, roomId: string, code: strin
     proposalId: steadyId(),
     deckColourId: deck.get(code)!.deckColourId,
     strengthPercent: strengthOf(visited, code),
-    surface: 'walls',
-    sheen: 'matt',
+    ...{ surface, sheen },
   })
 }
 

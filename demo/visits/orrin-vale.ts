@@ -28,6 +28,7 @@ export const TERRACE: DemoVisit = {
     ['E011-4', 75],
     ['H117-4', 50],
     ['G010-1', 100],
+    ['G001-1', 100],
   ],
   rooms: [
     {
@@ -112,6 +113,11 @@ export const TERRACE: DemoVisit = {
       ],
       proposed: ['H117-4'],
       standing: [['E011-4', 'picked']],
+      alsoPainted: [
+        ['G001-1', 'ceiling', 'matt', true],
+        ['G001-1', 'trim', 'satin', true],
+      ],
+      oldWalls: [58, 17, 21],
     },
     {
       name: 'Kitchen',
@@ -180,6 +186,8 @@ export const TERRACE: DemoVisit = {
       ],
       proposed: ['B033-4', 'H111-4', 'C043-1', 'E011-4', 'H117-4', 'G010-1'],
       standing: [['B033-4', 'going to board']],
+      boards: ['B033-4'],
+      oldWalls: [84, 1, 12],
     },
     {
       name: 'Basement snug',

@@ -15,6 +15,7 @@ export const FINISHED: DemoVisit = {
   candidates: [
     ['C043-1', 100],
     ['E011-4', 50],
+    ['G001-1', 100],
   ],
   rooms: [
     {
@@ -51,6 +52,7 @@ export const FINISHED: DemoVisit = {
         look('E011-4', 'White doors', LAMPS, 'works'),
       ],
       standing: [['E011-4', 'picked']],
+      alsoPainted: [['G001-1', 'ceiling', 'matt', true]],
     },
   ],
 }

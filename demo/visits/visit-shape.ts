@@ -6,7 +6,8 @@ import type { Reason, Verdict } from '../../src/core/record/verdict'
 import type { LightSource } from '../../src/core/light/light-choice'
 import type { PayloadOf } from '../../src/commands/kinds'
 import type { Held, LeanWord } from '../../src/core/record/look'
-import type { ProposalStatus } from '../../src/core/record/proposal'
+import type { Sheen } from '../../src/core/paint/sheen'
+import type { ProposalStatus, Surface } from '../../src/core/record/proposal'
 import type { Lab } from '../../src/core/colour/lab'
 
 // People, places, finishes and looks here are all invented.
@@ -42,6 +43,17 @@ export interface DemoRoom {
   readonly proposed?: readonly string[]
   /** How some of them stand by now. */
   readonly standing?: readonly (readonly [code: string, status: ProposalStatus, reason?: string])[]
+  /** What else of it is painted, and whether it is ruled on. */
+  readonly alsoPainted?: readonly (readonly [
+    code: string,
+    surface: Surface,
+    sheen: Sheen,
+    ruled: boolean,
+  ])[]
+  /** Codes of which a board is painted, from eight on the day after the visit. */
+  readonly boards?: readonly string[]
+  /** What is on its walls now. */
+  readonly oldWalls?: Lab
 }
 
 export interface DemoLook {

@@ -85,3 +85,25 @@ function inchesOf(text: string): number | null {
   if (part === undefined) return typedNumber(text)
   return Number(of) > Number(part) ? Number(whole ?? 0) + Number(part) / Number(of) : null
 }
+
+const FT2_M2 = (FOOT_MM / 1000) ** 2
+// 231 cubic inches: NIST Handbook 44, appendix C.
+const US_GALLON_L = 231 * (INCH_MM / 100) ** 3
+
+/** An area as people of these units say it: 14.2 m², or 153 sq ft. */
+export function areaWords(m2: number, units: LengthUnits): string {
+  if (!Number.isFinite(m2)) throw new RangeError(`an area must be a number of m², got ${m2}`)
+  return units === 'metric' ? `${m2.toFixed(1)} m²` : `${Math.round(m2 / FT2_M2)} sq ft`
+}
+
+/** A volume as people of these units say it: 4.3 l, or 1.14 gal. */
+export function volumeWords(litres: number, units: VolumeUnits): string {
+  if (!Number.isFinite(litres)) throw new RangeError(`a volume must be litres, got ${litres}`)
+  return units === 'litres' ? `${litres.toFixed(1)} l` : `${(litres / US_GALLON_L).toFixed(2)} gal`
+}
+
+/** How far paint goes, from square metres a litre to square feet a gallon. */
+export const ft2PerGallon = (m2PerLitre: number): number => (m2PerLitre * US_GALLON_L) / FT2_M2
+
+/** The other way round. */
+export const m2PerLitre = (ft2PerGal: number): number => (ft2PerGal * FT2_M2) / US_GALLON_L

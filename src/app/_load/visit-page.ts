@@ -3,6 +3,7 @@ import { cache } from 'react'
 import { z } from 'zod'
 import type { LocalDay } from '@/core/light/day-clock'
 import type { RoomDay } from '@/core/light/light-choice'
+import { listBoards } from '@/db/boards'
 import { listAllCandidates, type Candidate } from '@/db/candidates'
 import { lastSeq, namesInVisit } from '@/db/commands'
 import { listDecks } from '@/db/decks'
@@ -11,8 +12,10 @@ import { listKeepers, type Keeper } from '@/db/keepers'
 import type { KeptLook } from '@/db/look-row'
 import { listLooks } from '@/db/looks'
 import { listMeterReadings } from '@/db/meter-readings'
+import { listRoomPaint } from '@/db/room-paint'
 import { listRooms, type Room } from '@/db/rooms'
 import { listRulings } from '@/db/rulings'
+import { listSchemes } from '@/db/schemes'
 import { openDb } from '@/db/store'
 import { findVisit, type Visit } from '@/db/visits'
 import { localDay } from '@/time/local-day'
@@ -37,6 +40,11 @@ export const loadRulings = cache(async (visitId: string) => listRulings(await op
 export const loadFinishLooks = cache(async (visitId: string) =>
   listFinishLooks(await openDb(), visitId),
 )
+export const loadBoards = cache(async (visitId: string) => listBoards(await openDb(), visitId))
+export const loadRoomPaint = cache(async (visitId: string) =>
+  listRoomPaint(await openDb(), visitId),
+)
+export const loadSchemes = cache(async (visitId: string) => listSchemes(await openDb(), visitId))
 export const loadNames = cache(async (visitId: string) => namesInVisit(await openDb(), visitId))
 export const loadDecks = cache(async () => listDecks(await openDb()))
 export const loadLastSeq = cache(async (visitId: string) => lastSeq(await openDb(), visitId))

@@ -4,7 +4,7 @@ import { dayRibbon } from '../light/ribbon'
 import type { RoomLamp, RoomWindow } from '../light/room'
 import { ALL_WALLS, mainWindow, type SpotName } from '../light/spot'
 import { wallFacing, WALL_NAMES, wallWidthMm, type WallName } from '../light/walls'
-import type { ReadingSource } from '../paint/reading'
+import type { Firmness } from '../paint/reading'
 import type { Role } from '../pairing/role'
 
 /** Something that stays, as a board is stood against it. */
@@ -19,7 +19,7 @@ export interface BoardKeeper {
   readonly varies: boolean
   readonly colours: readonly {
     readonly reflectance: Reflectance
-    readonly source: ReadingSource
+    readonly source: Firmness
   }[]
 }
 

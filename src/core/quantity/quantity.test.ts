@@ -1,11 +1,10 @@
 import { PLAIN_WINDOW } from '../light/room'
-import { flatReflectance } from '../colour/spectrum'
 import { reflectanceOfReading } from '../paint/reading'
 import { SURFACES } from '../record/proposal'
 import { surfaceM2, USUAL_JOINERY, type PaintedRoom } from './areas'
 import { packsSaid } from './packs'
 import { usualWays, type PaintWays } from './products'
-import { coatsOver, ordered, quantityOf, type Mix } from './quantity'
+import { coatsOver, ordered, overOld, OVER_UNSAID, quantityOf, type Mix } from './quantity'
 
 const of = (...lab: readonly [number, number, number]) => reflectanceOfReading({ kind: 'lab', lab })
 const WHITE_BASE = of(96.6, -0.5, 2)
@@ -110,13 +109,19 @@ const mix = (lab: readonly [number, number, number], base: Mix['base']): Mix => 
 
 test('coats follow from what is to be hidden: two over its like, more over its opposite, an undercoat where colour alone fails', () => {
   const greige = mix([72, 2, 10], 'white')
-  expect(coatsOver(greige, of(72, 2, 11))).toMatchObject({ coats: 2, undercoat: null, hidesIn: 1 })
+  expect(coatsOver(greige, overOld(of(72, 2, 11)))).toMatchObject({
+    coats: 2,
+    undercoat: null,
+    hidesIn: 1,
+  })
   const white = mix([95, 0, 2], 'white')
-  const [overNavy, overWhite] = [of(22, 2, -18), null].map((old) => coatsOver(white, old))
+  const [overNavy, overWhite] = [overOld(of(22, 2, -18)), OVER_UNSAID].map((old) =>
+    coatsOver(white, old),
+  )
   expect(overNavy).toMatchObject({ coats: 3, undercoat: null })
   expect(overWhite).toMatchObject({ coats: 2, undercoat: null })
   expect(overWhite!.said).toContain('nobody has said what is there now')
-  const yellow = coatsOver(mix([80, 6, 62], 'deep'), of(22, 2, -18))
+  const yellow = coatsOver(mix([80, 6, 62], 'deep'), overOld(of(22, 2, -18)))
   expect(yellow).toMatchObject({ hidesIn: null, undercoat: 'white primer' })
   expect(yellow.said).toMatch(
     /^Over a white primer: without it in five coats it does not hide the old colour/,

@@ -28,8 +28,26 @@ export interface Coats {
   readonly said: string
 }
 
-// White as old walls are, where nobody has said what is on them.
+/** What a colour goes over. */
+export interface OldCoat {
+  readonly reflectance: Reflectance
+  readonly words: string
+}
+
 const OLD_WHITE = flatReflectance(0.78)
+/** White as old paint is. */
+export const OVER_OLD_WHITE: OldCoat = { reflectance: OLD_WHITE, words: 'an old white' }
+/** The same for walls of which nobody has said what is on them. */
+export const OVER_UNSAID: OldCoat = {
+  reflectance: OLD_WHITE,
+  words: 'an old white (nobody has said what is there now)',
+}
+/** What is on a wall now. */
+export const overOld = (reflectance: Reflectance): OldCoat => ({
+  reflectance,
+  words: 'the old colour',
+})
+
 // A painter lays a coat under rather than a fourth on.
 const MOST_WITHOUT_UNDERCOAT = 3
 
@@ -37,12 +55,11 @@ const MOST_WITHOUT_UNDERCOAT = 3
  * Coats of a colour over an old one, by computed hiding: two at least, for an even film (common practice); where more than
  * three would be needed, something under them that takes fewer.
  *
- * @param old what is there now; null where nobody has said, then as over an old white
  */
-export function coatsOver(mix: Mix, old: Reflectance | null): Coats {
+export function coatsOver(mix: Mix, old: OldCoat): Coats {
   const { full, whiteBase, base, strengthPercent } = mix
-  const hiding = hidingOver(full, whiteBase, base, strengthPercent, old ?? OLD_WHITE)
-  const over = old ? 'the old colour' : 'an old white (nobody has said what is there now)'
+  const hiding = hidingOver(full, whiteBase, base, strengthPercent, old.reflectance)
+  const over = old.words
   if (hiding.coats !== null && hiding.coats <= MOST_WITHOUT_UNDERCOAT) {
     const coats = Math.max(COATS, hiding.coats)
     return {

@@ -8,15 +8,17 @@ export const ROOM_STEPS = [
   'shortlist',
   'trial',
   'bench',
+  'boards',
+  'around',
   'ruling',
   'sheet',
 ] as const
 export type RoomStep = (typeof ROOM_STEPS)[number]
 
-export const STEP_WORDS: Record<
-  RoomStep | 'brief' | 'plan' | 'grid' | 'fetch' | 'history',
-  string
-> = {
+/** Steps of the house as a whole. */
+export type HouseStep = 'brief' | 'plan' | 'grid' | 'together' | 'fetch' | 'sheets' | 'history'
+
+export const STEP_WORDS: Record<RoomStep | HouseStep, string> = {
   brief: 'Brief',
   plan: 'Day plan',
   light: 'Light',
@@ -25,10 +27,14 @@ export const STEP_WORDS: Record<
   shortlist: 'Shortlist',
   trial: 'On trial',
   bench: 'Bench',
+  boards: 'Boards',
+  around: 'Around it',
   ruling: 'Ruling',
   grid: 'House grid',
+  together: 'Room to room',
   fetch: 'Fetch list',
-  sheet: 'Sheet',
+  sheet: 'Room sheet',
+  sheets: 'Sheets',
   history: 'History',
 }
 

@@ -13,6 +13,7 @@ import {
   STEP_WORDS,
   type Destination,
   type FrameRoom,
+  type HouseStep,
   type RoomStep,
   type Step,
 } from './steps'
@@ -69,9 +70,9 @@ export function VisitFrame({
           },
         ]
       : []
-  const houseStep = (each: 'brief' | 'plan' | 'grid' | 'fetch' | 'history', done = ''): Step => ({
+  const houseStep = (each: HouseStep, done = ''): Step => ({
     href: `${base}/${each}${each === 'grid' ? query : ''}`,
-    here: path === `${base}/${each}`,
+    here: path === `${base}/${each}` || path.startsWith(`${base}/${each}/`),
     word: STEP_WORDS[each],
     done,
   })
@@ -83,6 +84,7 @@ export function VisitFrame({
     // On the spine once there is something on it; by name it can be gone to always.
     ...(toFetch > 0 ? [houseStep('fetch', `${toFetch} to fetch`)] : []),
     ...roomStep('sheet'),
+    houseStep('sheets'),
     houseStep('history'),
   ]
 
@@ -147,7 +149,7 @@ function SpineLink({ href, here, word, done }: Step) {
     <Link
       href={href}
       aria-current={here ? 'step' : undefined}
-      className="flex min-h-14 shrink-0 flex-col justify-center border-b border-rule px-2 text-small hover:bg-mist aria-[current]:bg-ink aria-[current]:text-paper"
+      className="flex min-h-11 shrink-0 flex-col justify-center border-b border-rule px-2 text-small leading-5 hover:bg-mist aria-[current]:bg-ink aria-[current]:text-paper"
     >
       <span className="font-medium whitespace-nowrap">{word}</span>
       <span className="text-fine">{done}</span>

@@ -38,6 +38,14 @@ export default async function VisitLayout({ children, params }: Props) {
     const ruled = standingRulings(rulings).filter((each) => each.roomId === roomId)
     return surfaces.length === 0 ? '' : `${ruled.length} of ${surfaces.length}`
   }
+  const boardWords = (roomId: string): string => {
+    const going = candidates.filter(
+      ({ ruledOut, proposals }) =>
+        ruledOut === null &&
+        proposals.some((each) => each.roomId === roomId && each.status === 'going to board'),
+    )
+    return going.length > 0 ? `${going.length} to paint` : ''
+  }
   const seen = (await loadLooksThatCount(visit.id)).flatMap(seenPairOf)
 
   const frameRooms = rooms.map((room): FrameRoom => {
@@ -63,6 +71,8 @@ export default async function VisitLayout({ children, params }: Props) {
         lead: keepers.find(({ id }) => id === room.leadKeeperId)?.name ?? '',
         shortlist: up.length > 0 ? `${up.length} proposed` : 'none yet',
         trial: '',
+        boards: boardWords(room.id),
+        around: '',
         ruling: ruledWords(room.id),
         sheet: '',
       },

@@ -1,0 +1,115 @@
+import { dayParts } from '@/core/light/day-parts'
+import { screenColour } from '@/core/colour/appearance'
+import { lookSaid } from '@/core/record/look-words'
+import { VERDICT_WORDS } from '@/core/record/verdict'
+import { clientSheet } from '@/core/sheet/client-sheet'
+import { counterSlip } from '@/core/sheet/counter-slip'
+import { fetchSheet, type ToFetch } from '@/core/sheet/fetch-sheet'
+import { painterSchedule } from '@/core/sheet/painter-schedule'
+import { roomRecords, type RecordedRoom } from '@/core/sheet/room-record'
+import type { SheetDocument, SheetKind } from '@/core/sheet/sheet-document'
+import { DAYLIGHT } from '@/core/undertone/daylight'
+import { loadFetchList, type FetchEntry } from './fetch-list'
+import { handedPaint, loadHandOff, sheetSwatch } from './hand-off'
+import { candidatePaint } from './paints'
+import { loadRoomSheet } from './room-sheet'
+import { loadCandidates, loadDecks, loadRoomDays, loadVisit } from './visit-page'
+
+/** A sheet of a visit, whole; the same for screen, print and PDF. */
+export async function loadSheet(visitId: string, kind: SheetKind): Promise<SheetDocument> {
+  const house = await loadHandOff(visitId)
+  switch (kind) {
+    case 'client':
+      return clientSheet(house)
+    case 'painter':
+      return painterSchedule(house)
+    case 'counter':
+      return counterSlip(house, await byDaylight(visitId))
+    case 'fetch': {
+      const { toFetch, neverHeld } = await loadFetchList(visitId)
+      const entry = await entryOf(visitId)
+      return fetchSheet(house.head, toFetch.map(entry), neverHeld.map(entry))
+    }
+    case 'record':
+      return roomRecords(house, await recordedRooms(visitId))
+  }
+}
+
+async function byDaylight(visitId: string): Promise<ReadonlyMap<string, string>> {
+  const decks = await loadDecks()
+  return new Map(
+    (await loadCandidates(visitId)).map((candidate) => [
+      candidate.id,
+      screenColour(DAYLIGHT, candidatePaint(candidate, decks).reflectance).hex,
+    ]),
+  )
+}
+
+async function entryOf(visitId: string): Promise<(entry: FetchEntry) => ToFetch> {
+  const decks = await loadDecks()
+  const candidates = await loadCandidates(visitId)
+  return ({ paint, wanted, rooms }) => ({
+    paint: handedPaint(
+      candidates.find(({ id }) => id === paint.id)!,
+      decks,
+    ),
+    swatch: sheetSwatch(paint, []),
+    wanted:
+      wanted.length > 0
+        ? wanted.map(({ room, surface, reason }) => `${room}, ${surface}${reason && `: ${reason}`}`)
+        : rooms,
+  })
+}
+
+async function recordedRooms(visitId: string): Promise<RecordedRoom[]> {
+  const page = await loadVisit(visitId)
+  const decks = await loadDecks()
+  const candidates = await loadCandidates(visitId)
+  const roomDays = await loadRoomDays(page)
+  return Promise.all(
+    page.rooms.map(async (room): Promise<RecordedRoom> => {
+      const sheet = await loadRoomSheet(visitId, room.id)
+      const parts = dayParts(roomDays.get(room.id)!)
+      const entries = [...sheet.groups.flatMap(({ entries: some }) => some), ...sheet.unseen]
+      return {
+        name: room.name,
+        light: sheet.sentences,
+        keepers: sheet.keepers.map(({ name, state }) => `${name}: ${state}`),
+        ruled: sheet.rulings.map(
+          ({ surface, entry, sheen, by, on }) =>
+            `Ruled for ${surface}: ${entry.paint.code}, ${entry.paint.name} at ${entry.paint.strengthPercent} %, ${sheen}, by ${by}, ${on}`,
+        ),
+        candidates: entries.map(({ paint, says, ruledOut, looks }) => ({
+          paint: handedPaint(
+            candidates.find(({ id }) => id === paint.id)!,
+            decks,
+          ),
+          swatch: sheetSwatch(paint, parts),
+          stands:
+            ruledOut !== null
+              ? `ruled out: ${ruledOut.replace(/\.$/, '')}`
+              : says.verdict === null
+                ? 'not seen yet'
+                : says.look
+                  ? lookSaid(says.look)
+                  : VERDICT_WORDS[says.verdict],
+          looks: looks.map(({ against, light, how, said, by, note, client, model }) => ({
+            ...{ against, light, how, said, by, note },
+            client: client ? [client.says, client.words].filter(Boolean).join(', ') : '',
+            model: model ? model.judgement : '',
+          })),
+        })),
+      }
+    }),
+  )
+}
+
+/** What a sheet's file is called: whose, what, when. */
+export const sheetFileName = ({ household, title, date }: SheetDocument): string =>
+  [household, title, date]
+    .join(' ')
+    .normalize('NFKD')
+    .replace(/[^\w ]+/g, '')
+    .trim()
+    .replace(/\s+/g, '-')
+    .toLowerCase()

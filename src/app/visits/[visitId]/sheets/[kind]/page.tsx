@@ -1,0 +1,52 @@
+import { notFound } from 'next/navigation'
+import { loadSheet } from '@/app/_load/sheets'
+import { loadVisit } from '@/app/_load/visit-page'
+import { SHEET_KINDS, SHEET_WORDS, type SheetKind } from '@/core/sheet/sheet-document'
+import { Link } from '@/ui/frame/page-link'
+import { ReadingPage } from '@/ui/frame/reading-page'
+import { PrintButton } from '@/ui/sheet/print-button'
+import { SheetPage } from '@/ui/sheet/sheet-page'
+
+export const metadata = { title: 'Sheets' }
+
+const isKind = (kind: string): kind is SheetKind => SHEET_KINDS.some((each) => each === kind)
+
+export default async function SheetPageOf({
+  params,
+}: {
+  params: Promise<{ visitId: string; kind: string }>
+}) {
+  const { visitId, kind } = await params
+  if (!isKind(kind)) notFound()
+  const { visit } = await loadVisit(visitId)
+  const sheet = await loadSheet(visit.id, kind)
+  const pdf = `/api/visits/${visit.id}/sheets/${kind}`
+  return (
+    <ReadingPage>
+      <div className="mb-5 flex flex-wrap items-center gap-x-4 gap-y-2 print:hidden">
+        <nav aria-label="Sheets" className="flex flex-wrap">
+          {SHEET_KINDS.map((each) => (
+            <Link
+              key={each}
+              href={`/visits/${visit.id}/sheets/${each}`}
+              aria-current={each === kind ? 'page' : undefined}
+              className="key -ml-px px-3 first:ml-0 aria-[current]:bg-ink aria-[current]:text-paper"
+            >
+              {SHEET_WORDS[each]}
+            </Link>
+          ))}
+        </nav>
+        <span className="ml-auto flex gap-2">
+          <a className="key" href={`${pdf}?paper=a4`}>
+            PDF, A4
+          </a>
+          <a className="key" href={`${pdf}?paper=letter`}>
+            PDF, Letter
+          </a>
+          <PrintButton />
+        </span>
+      </div>
+      <SheetPage sheet={sheet} />
+    </ReadingPage>
+  )
+}
