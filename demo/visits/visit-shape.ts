@@ -15,7 +15,7 @@ import type { Lab } from '../../src/core/colour/lab'
 export interface DemoKeeper extends Partial<
   Pick<
     PayloadOf<'keep-keeper'>,
-    'place' | 'note' | 'varies' | 'replacedBy' | 'viewShare' | 'dearness'
+    'place' | 'note' | 'varies' | 'replacedBy' | 'viewShare' | 'dearness' | 'walls'
   >
 > {
   readonly name: string

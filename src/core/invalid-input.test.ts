@@ -179,6 +179,7 @@ const CASES: Readonly<Record<string, Readonly<Record<string, Args>>>> = {
     checkedSun: [SUN],
     checkedWindow: [WINDOW],
   },
+  'light/day-parts': { dayParts: [ROOM_DAY] },
   'light/day-clock': {
     checkedDay: [DAY],
     utcMsAt: [DAY, 700],
@@ -336,6 +337,7 @@ const CASES: Readonly<Record<string, Readonly<Record<string, Args>>>> = {
     readTyped: [TYPED],
     wholeColour: ['62, 3, 11'],
     spectrumText: [{ wavelengthsNm: [400, 500], reflectance: [0.1, 0.2] }],
+    labWords: [[62, 20, 31.5]],
   },
   'photo/believable-surface': {
     blotsOf: [[70, 30], 3],

@@ -96,6 +96,16 @@ export function areaWords(m2: number, units: LengthUnits): string {
   return units === 'metric' ? `${m2.toFixed(1)} m²` : `${Math.round(m2 / FT2_M2)} sq ft`
 }
 
+/** A number of square metres, or of square feet, in square metres. */
+export const areaM2 = (value: number, units: LengthUnits): number =>
+  units === 'metric' ? value : value * FT2_M2
+
+/** Square metres in the units people of these lengths count in. */
+export const areaIn = (m2: number, units: LengthUnits): number =>
+  units === 'metric' ? m2 : m2 / FT2_M2
+
+export const AREA_UNIT: Readonly<Record<LengthUnits, string>> = { metric: 'm²', feet: 'sq ft' }
+
 /** A volume as people of these units say it: 4.3 l, or 1.14 gal. */
 export function volumeWords(litres: number, units: VolumeUnits): string {
   if (!Number.isFinite(litres)) throw new RangeError(`a volume must be litres, got ${litres}`)

@@ -20,9 +20,7 @@ function setter(): Setter {
   if (held.elmPdfSetter) return held.elmPdfSetter
   // Its own file, run as it is. The builder would follow a plain `new Worker` and bundle the fonts as modules.
   const { Worker: Thread } = process.getBuiltinModule('node:worker_threads')
-  const worker = new Thread(join(process.cwd(), 'src', 'workers', 'pdf.worker.ts'), {
-    execArgv: ['--import', 'tsx'],
-  })
+  const worker = new Thread(join(process.cwd(), 'src', 'workers', 'pdf-thread.mjs'))
   worker.unref()
   const made: Setter = { worker, waiting: new Map(), next: 0 }
   worker.on('message', (answer: PdfAnswer) => {

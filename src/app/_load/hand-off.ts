@@ -7,7 +7,7 @@ import { pairReading } from '@/core/pairing/pair-reading'
 import { lrvPercent } from '@/core/paint/lrv'
 import { reflectanceOfReading } from '@/core/paint/reading'
 import { surfaceM2 } from '@/core/quantity/areas'
-import { useOf, type PaintWays } from '@/core/quantity/products'
+import { productFor, type PaintWays } from '@/core/quantity/products'
 import {
   coatsOver,
   ordered,
@@ -175,10 +175,12 @@ export async function loadHandOff(visitId: string): Promise<HandOff> {
             ({ name, prepared }) =>
               `${name}: ${seenWords(prepared, colour.reflectance, visit.houseRules).drawn}`,
           ),
-          doesTo: judged.map((keeper) => {
-            const { back } = pairReading(noon, colour, keeperFinish(keeper, visit.houseRules))
-            return `Beside ${keeper.name}: it ${back.words}.`
-          }),
+          doesTo: effects(
+            judged.map((keeper) => ({
+              name: keeper.name,
+              words: pairReading(noon, colour, keeperFinish(keeper, visit.houseRules)).back.words,
+            })),
+          ),
           why: whySaid(mine),
           compromise: ruling.compromise,
           gaps: ruling.gaps,
@@ -200,6 +202,13 @@ export async function loadHandOff(visitId: string): Promise<HandOff> {
 }
 
 const MOST_REASONS = 3
+
+/** What a colour does to what stays, things alike in one sentence. */
+const effects = (on: readonly { readonly name: string; readonly words: string }[]): string[] =>
+  [...new Set(on.map(({ words }) => words))].map((words) => {
+    const names = on.filter((each) => each.words === words).map(({ name }) => name)
+    return `Beside ${names.join(', ')}: it ${words}.`
+  })
 
 const undercoatWords = ({ undercoat, undercoatLrvPercent }: Coats): string =>
   undercoatLrvPercent === null ? undercoat! : `${undercoat!}, LRV ${undercoatLrvPercent} %`
@@ -230,7 +239,7 @@ export function takes(
   if (areaM2 === null) return { coats, quantity: null, undercoat: null }
   return {
     coats,
-    quantity: quantityOf(useOf(surface), areaM2, coats.coats, room.treatment, ways),
+    quantity: quantityOf(productFor(surface), areaM2, coats.coats, room.treatment, ways),
     undercoat: coats.undercoat ? quantityOf('undercoat', areaM2, 1, room.treatment, ways) : null,
   }
 }

@@ -56,12 +56,14 @@ export async function loadRoomBoards(visitId: string, roomId: string) {
     boards.find(
       (each) => each.candidateId === id && (each.roomId === null || each.roomId === room.id),
     )
+  // What is ruled on is done, unless a board of it is still about.
   const candidates = all.filter(
-    ({ ruledOut, proposals }) =>
-      ruledOut === null &&
-      proposals.some(
+    (each) =>
+      each.ruledOut === null &&
+      each.proposals.some(
         ({ roomId: at, status }) =>
-          at === room.id && (status === 'going to board' || status === 'picked'),
+          at === room.id &&
+          (status === 'going to board' || (status === 'picked' && boardOf(each) !== undefined)),
       ),
   )
   const lookDate =
@@ -198,7 +200,7 @@ export async function loadRoomBoards(visitId: string, roomId: string) {
     const { choice } = hour
     const entry = (candidateId: string) => entries.find(({ paint }) => paint.id === candidateId)!
     return {
-      key: `${placing.id} ${hour.name} ${place}`,
+      key: `${placing.id} ${hour.name}${at.every(({ isPatch }) => isPatch) ? ' patch' : ''}`,
       hour: hour.name,
       hourSaid: HOUR_SAID[hour.name],
       date: on[place]!,

@@ -11,7 +11,7 @@ test('begun in the morning, two coats are on by the afternoon and dry by night',
     '2026-06-21 8:00 white primer',
     '2026-06-21 10:00 first coat',
     '2026-06-21 14:00 second coat',
-    '2026-06-22 2:00 dry: look',
+    '2026-06-22 2:00 dry enough to judge',
   ])
 })
 
@@ -20,7 +20,7 @@ test('nobody paints in the night: what falls due then waits for the morning', ()
     '2026-12-31 17:00 grey undercoat',
     '2026-12-31 19:00 first coat',
     '2027-01-01 7:00 second coat',
-    '2027-01-01 19:00 dry: look',
+    '2027-01-01 19:00 dry enough to judge',
   ])
   expect(clock(boardSteps('2026-03-01', 5 * 60, 1, null, USUAL_DRYING))[0]).toBe(
     '2026-03-01 7:00 first coat',

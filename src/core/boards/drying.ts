@@ -65,7 +65,7 @@ export function boardSteps(
     put(coat === 1 ? 'first coat' : coat === 2 ? 'second coat' : `coat ${coat}`)
     at += coat < coats ? drying.recoatMinutes : drying.dryMinutes
   }
-  put('dry: look')
+  put('dry enough to judge')
   return steps
 }
 

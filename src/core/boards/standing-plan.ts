@@ -199,7 +199,7 @@ function sheenStandings(
   return [{ placing, hour, boards: missing, worth: worthAt(placing, hour) }]
 }
 
-// At this distance from the middle of the day a wall tells as much as a pair that surely fails.
+// At this distance from the middle of the day a wall tells two thirds of what a pair does that surely fails.
 const FAR_UNITS = 12
 
 function worthOf(
@@ -252,6 +252,6 @@ function worthOf(
       const [here, there] = [seen(light, board), seen(plain, board)]
       return Math.hypot(here[0] - there[0], here[1] - there[1], here[2] - there[2])
     })
-    return Math.min(1, Math.max(...apart) / FAR_UNITS)
+    return 1 - Math.exp(-Math.max(...apart) / FAR_UNITS)
   }
 }

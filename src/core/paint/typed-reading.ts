@@ -1,4 +1,4 @@
-import { finite } from '../check'
+import { finite, finiteAll } from '../check'
 import { expectedNumber, typedNumber } from '../typed-number'
 import { BANDS, SPECTRUM_FIRST_NM } from '../colour/spectrum'
 import { forDaylight, type MeasuredForName } from './measured-for'
@@ -138,3 +138,9 @@ export const spectrumText = ({
         `${finite(nm, 'a wavelength')} ${Number(finite(reflectance[i]!, 'a reflectance').toFixed(5))}`,
     )
     .join('\n')
+
+/** L*, a*, b* as the field of L* takes them: "62 20 31.5". */
+export const labWords = (lab: readonly [number, number, number]): string =>
+  finiteAll(lab, 'L*, a*, b*')
+    .map((value) => String(Number(value.toFixed(2))))
+    .join(' ')

@@ -96,7 +96,7 @@ const USE_OF: Readonly<Partial<Record<Surface, ProductUse>>> = {
 }
 
 /** The paint that a surface takes. */
-export const useOf = (surface: Surface): ProductUse => USE_OF[surface] ?? 'walls'
+export const productFor = (surface: Surface): ProductUse => USE_OF[surface] ?? 'walls'
 
 const WORDS: Readonly<Record<ProductUse, string>> = {
   walls: 'wall paint',

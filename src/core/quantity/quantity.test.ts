@@ -1,6 +1,6 @@
 import { PLAIN_WINDOW } from '../light/room'
 import { reflectanceOfReading } from '../paint/reading'
-import { SURFACES } from '../record/proposal'
+import { type SURFACES } from '../record/proposal'
 import { surfaceM2, USUAL_JOINERY, type PaintedRoom } from './areas'
 import { packsSaid } from './packs'
 import { usualWays, type PaintWays } from './products'

@@ -1,4 +1,4 @@
-import { productWords, useOf } from '../quantity/products'
+import { productWords, productFor } from '../quantity/products'
 import { packsSaid } from '../quantity/packs'
 import { areaWords, volumeWords } from '../units'
 import type { Surface } from '../record/proposal'
@@ -102,7 +102,7 @@ function rowOf(
     capital(surface),
     `${paint.code}, ${paint.name}; ${paint.maker}, ${paint.deck}`,
     `${paint.strengthPercent} % of formula, ${paint.base} base`,
-    `${sheen}, ${productWords(useOf(surface))}`,
+    `${sheen}, ${productWords(productFor(surface))}`,
     `${under}${coats.coats} ${coats.coats === 1 ? 'coat' : 'coats'}`,
     quantity ? areaWords(quantity.areaM2, lengths) : 'to measure',
     quantity ? volumeWords(quantity.litres, volumes) : 'to reckon',
@@ -114,8 +114,8 @@ const ORDER_COLUMNS: readonly SheetColumn[] = [
   { title: 'Sheen and product', width: 20 },
   { title: 'Needed', width: 12, isFigure: true },
   { title: 'Tins', width: 22 },
-  { title: 'Price', width: 12, isFigure: true },
 ]
+const PRICE: SheetColumn = { title: 'Price', width: 12, isFigure: true }
 
 /** What to buy for the whole house: each mix once, its tins rounded once. */
 export function orderBlocks({
@@ -128,6 +128,7 @@ export function orderBlocks({
   const money = (price: number | null): string =>
     price === null ? 'not given' : `${price.toFixed(2)} ${currency}`.trim()
   const prices = [...orders, ...undercoats].map(({ price }) => price)
+  const isPriced = prices.some((price) => price !== null)
   const total = prices.every((price) => price !== null)
     ? prices.reduce<number>((sum, price) => sum + price!, 0)
     : null
@@ -136,21 +137,21 @@ export function orderBlocks({
     {
       kind: 'table',
       title: 'Paint for the whole house',
-      columns: ORDER_COLUMNS,
+      columns: isPriced ? [...ORDER_COLUMNS, PRICE] : ORDER_COLUMNS,
       rows: [
         ...orders.map(({ paint, sheen, use, litres, packs, price }) => [
           `${paint.code}, ${paint.name} at ${paint.strengthPercent} %, ${paint.base} base; ${paint.maker}, ${paint.deck}`,
           `${sheen}, ${productWords(use)}`,
           volumeWords(litres, volumes),
           packsSaid(packs),
-          money(price),
+          ...(isPriced ? [money(price)] : []),
         ]),
         ...undercoats.map(({ what, litres, packs, price }) => [
           what,
           'undercoat',
           volumeWords(litres, volumes),
           packsSaid(packs),
-          money(price),
+          ...(isPriced ? [money(price)] : []),
         ]),
       ],
     },

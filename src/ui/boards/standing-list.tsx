@@ -81,6 +81,16 @@ export function StandingList({
               {each === 'me' ? 'I look' : 'The client looks'}
             </label>
           ))}
+          {who === 'me' && (
+            <span className="flex flex-wrap gap-x-3 text-fine text-dim" aria-hidden="true">
+              {VERDICTS.map((verdict) => (
+                <span key={verdict} className="flex items-center gap-1">
+                  <VerdictMark verdict={verdict} />
+                  {VERDICT_WORDS[verdict]}
+                </span>
+              ))}
+            </span>
+          )}
           <span role="status" aria-label="What was kept" className="font-semibold">
             {said}
           </span>
@@ -110,13 +120,13 @@ export function StandingList({
               {standing.boards.map((stood) => (
                 <li
                   key={`${stood.paint.id} ${stood.sheen}`}
-                  className="flex flex-wrap items-center gap-2 py-0.5"
+                  className="flex items-center gap-1 py-0.5 max-sm:flex-wrap"
                 >
                   <RelitPatch
                     reflectance={stood.paint.reflectance}
-                    className="h-11 w-16 shrink-0"
+                    className="h-11 w-14 shrink-0"
                   />
-                  <span className="w-44 text-fine">
+                  <span className="min-w-0 flex-1 px-1 text-fine">
                     {stood.paint.name} at {stood.paint.strengthPercent} %
                     {stood.isPatch && `: a brushed-out patch of the product in ${stood.sheen}`}
                   </span>

@@ -31,9 +31,9 @@ export const STEP_WORDS: Record<RoomStep | HouseStep, string> = {
   around: 'Around it',
   ruling: 'Ruling',
   grid: 'House grid',
-  together: 'Room to room',
+  together: 'Doorways',
   fetch: 'Fetch list',
-  sheet: 'Room sheet',
+  sheet: 'Record',
   sheets: 'Sheets',
   history: 'History',
 }

@@ -81,6 +81,7 @@ export function VisitFrame({
     houseStep('plan'),
     ...ROOM_STEPS.slice(0, -1).flatMap(roomStep),
     houseStep('grid', cells.of > 0 ? `${cells.seen} of ${cells.of}` : ''),
+    houseStep('together'),
     // On the spine once there is something on it; by name it can be gone to always.
     ...(toFetch > 0 ? [houseStep('fetch', `${toFetch} to fetch`)] : []),
     ...roomStep('sheet'),

@@ -1,0 +1,256 @@
+'use client'
+
+import { useMemo, useState } from 'react'
+import type { RoomBrief } from '@/core/ranking/asked-room'
+import { WALL_NAMES, type WallName, wallFacing, wallWidthMm } from '@/core/light/walls'
+import { windowAreaM2 } from '@/core/light/room'
+import type { Wear } from '@/core/paint/surface-sheen'
+import type { Treatment } from '@/core/paint/treatment'
+import type { PaintedRoom, RoomJoinery } from '@/core/quantity/areas'
+import { partShares, wallElevation, type ElevationRect } from '@/core/quantity/elevation'
+import { isUnderfoot, type KeeperKind } from '@/core/pairing/keeper-kind'
+import type { Surface } from '@/core/record/proposal'
+import { featureWallsFor } from '@/core/scheme/around'
+import type { DeckName } from '@/workers/fetch-deck'
+import type { BenchCandidate } from '../bench/bench-model'
+import { useDecks } from '../deck/use-decks'
+import { Choice } from '../form/choice'
+import { takingUp } from '../record/taking-up'
+import { useChange } from '../record/use-change'
+import { useRankedFor } from '../shortlist/use-ranked-for'
+import {
+  aroundWall,
+  besides,
+  sharesSaid,
+  wallIn,
+  type AroundKeeper,
+  type ProposedSurface,
+  type ShownOption,
+} from './around-model'
+import { Besides } from './besides'
+import { ElevationPicture } from './elevation'
+import { HowMuch } from './how-much'
+import { InWallLight, useWallLight } from './in-wall-light'
+import { OptionList } from './option-list'
+import { RoomPaintForm } from './room-paint-form'
+import type { RoomPaintValues } from './room-paint-values'
+
+interface Props {
+  readonly visitId: string
+  readonly roomId: string
+  readonly room: PaintedRoom
+  readonly treatment: Treatment
+  readonly wear: Wear
+  readonly joinery: RoomJoinery
+  readonly values: RoomPaintValues
+  readonly decks: readonly DeckName[]
+  readonly brief: RoomBrief
+  /** What stands for the walls, and what else could. */
+  readonly walls: BenchCandidate
+  readonly onWalls: readonly BenchCandidate[]
+  readonly runnersUp: readonly BenchCandidate[]
+  readonly keepers: readonly AroundKeeper[]
+  readonly proposed: readonly ProposedSurface[]
+}
+
+const OPPOSITE: Readonly<Record<WallName, WallName>> = {
+  north: 'south',
+  south: 'north',
+  east: 'west',
+  west: 'east',
+}
+
+/** What goes around a wall: each wall by itself, in the light that falls on it, with what stands at it. */
+export function AroundView(props: Props) {
+  const { visitId, roomId, room, treatment, wear, joinery, keepers, proposed, onWalls } = props
+  const [wall, setWall] = useState<WallName>(joinery.featureWall ?? 'north')
+  const [wallsId, setWallsId] = useState(props.walls.id)
+  const [tried, setTried] = useState<Readonly<Partial<Record<Surface, ShownOption>>>>({})
+  const { change, busy, message } = useChange()
+  const asked = useRankedFor(props.brief, 100)
+  const decks = useDecks(props.decks)
+  const light = useWallLight(wall)
+  const walls = onWalls.find(({ id }) => id === wallsId) ?? props.walls
+  const around = useMemo(
+    () => ({ rules: props.brief.rules, treatment, wear }),
+    [props.brief.rules, treatment, wear],
+  )
+  const groups = useMemo(
+    () =>
+      decks && light
+        ? aroundWall(light, walls, decks, asked, around, standingAt(wall, keepers))
+        : [],
+    [decks, light, walls, asked, around, keepers, wall],
+  )
+  const others = useMemo(
+    () => (decks && light ? besides(light, walls, decks, props.runnersUp, keepers, around) : null),
+    [decks, light, walls, props.runnersUp, keepers, around],
+  )
+  const at = useMemo(() => standingAt(wall, keepers), [wall, keepers])
+  const trimStays = keepers.find(({ kind, state }) => kind === 'trim' && state === 'staying')
+  const shown = (surface: Surface) =>
+    tried[surface]?.reflectance ??
+    proposed.find((each) => each.surface === surface)?.paint.reflectance ??
+    null
+  const hasHalf = tried['lower half'] !== undefined || shown('lower half') !== null
+  const elevation = useMemo(
+    () => wallElevation(room, joinery, wall, at, hasHalf),
+    [room, joinery, wall, at, hasHalf],
+  )
+  const trim =
+    shown('trim') ??
+    trimStays?.colours[0]?.reflectance ??
+    groups[0]?.options[0]?.reflectance ??
+    null
+  const isFeature = joinery.featureWall === wall && shown('one wall') !== null
+  const colourOf = (part: ElevationRect['part']) => {
+    if (part === 'wall') return isFeature ? shown('one wall') : walls.reflectance
+    if (part === 'ceiling')
+      return (
+        shown('ceiling') ??
+        groups.find(({ surface }) => surface === 'ceiling')?.options[0]?.reflectance ??
+        null
+      )
+    if (part === 'lower half') return shown('lower half')
+    if (part === 'door') return shown('door inside') ?? trim
+    if (part === 'skirting' || part === 'casing') return trim
+    return null
+  }
+  const nameOf = (key: string): string => keepers.find(({ id }) => id === key)?.name ?? key
+  const features = useMemo(
+    () =>
+      decks && light ? featureWallsFor(wallsOf(room, keepers), wallIn(light, walls, decks)) : [],
+    [decks, light, room, keepers, walls],
+  )
+  const propose = (option: ShownOption): void =>
+    void change(
+      'take-up',
+      takingUp({
+        ...{ visitId, roomId },
+        deckColourId: option.deckColourId,
+        strengthPercent: option.strengthPercent,
+        surface: option.surface,
+        sheen: option.sheen,
+      }),
+      `${option.called} proposed for ${option.surface}.`,
+    )
+
+  const options = ({ surface, options: some }: (typeof groups)[number]) => (
+    <OptionList
+      key={surface}
+      {...{ surface, busy }}
+      options={some}
+      wall={walls.reflectance}
+      stays={surface === 'trim' && trimStays ? [trimStays] : []}
+      tried={tried[surface] ?? null}
+      onTry={(option) => setTried((before) => ({ ...before, [surface]: option }))}
+      onPropose={propose}
+    />
+  )
+
+  return (
+    <main className="flex min-h-0 flex-1 flex-col gap-3 overflow-y-auto px-4 py-3">
+      <div className="flex flex-wrap items-center gap-x-5 gap-y-1">
+        <h1 className="text-head">Around it</h1>
+        <div role="group" aria-label="Which wall" className="flex flex-wrap">
+          {WALL_NAMES.map((each) => (
+            <button
+              key={each}
+              type="button"
+              aria-pressed={each === wall}
+              className="key -ml-px px-3 first:ml-0 aria-pressed:bg-ink aria-pressed:text-paper"
+              onClick={() => setWall(each)}
+            >
+              {each}
+            </button>
+          ))}
+        </div>
+        {onWalls.length > 1 && (
+          <div className="w-80 max-sm:w-full">
+            <Choice
+              label="Walls"
+              value={walls.id}
+              options={onWalls.map(
+                (each) => [each.id, `${each.name} at ${each.strengthPercent} %`] as const,
+              )}
+              onChange={setWallsId}
+            />
+          </div>
+        )}
+        <span role="status" aria-label="What came of it" className="text-small font-semibold">
+          {message}
+        </span>
+      </div>
+      <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,25rem)] gap-6 max-lg:grid-cols-1">
+        <div className="flex flex-col gap-3">
+          <InWallLight wall={wall}>
+            <div className="flex gap-5 max-sm:flex-col">
+              <div className="w-[26rem] max-w-full shrink-0">
+                <ElevationPicture
+                  {...{ elevation, colourOf, keepers }}
+                  label={`The ${wall} wall to scale, ${walls.name} at ${walls.strengthPercent} per cent, with ${at.map(({ name }) => name).join(', ') || 'nothing at it'}`}
+                />
+                <p className="text-fine text-dim">
+                  In the light that falls on this wall. Seen of it:{' '}
+                  {sharesSaid(partShares(elevation), nameOf)}.
+                </p>
+                {!light && <p>Too dark to see it. Step to another hour, or light the lamps.</p>}
+                {!decks && <p>The deck is on its way.</p>}
+              </div>
+              {groups.slice(0, 1).map(options)}
+            </div>
+            <div className="grid grid-cols-2 gap-x-6 gap-y-3 max-sm:grid-cols-1">
+              {groups.slice(1).map(options)}
+            </div>
+          </InWallLight>
+        </div>
+        <aside className="flex flex-col gap-4">
+          <HowMuch proposed={proposed} />
+          <RoomPaintForm {...{ visitId, roomId }} values={props.values} />
+          <section aria-label="A wall of its own">
+            <h2 className="text-title">A wall of its own</h2>
+            <ol className="list-decimal pl-5 text-small">
+              {features.map(({ wall: each, words }) => (
+                <li key={each}>
+                  <span className="font-medium">{each}</span>: {words}
+                </li>
+              ))}
+            </ol>
+          </section>
+          {others && <Besides {...others} />}
+        </aside>
+      </div>
+    </main>
+  )
+}
+
+// What is painted or part of the wall is no thing that stands before it.
+const IS_JOINERY: readonly KeeperKind[] = ['trim', 'door']
+
+/** What stays as it is and stands at a wall, and what one walks on. */
+const standingAt = (wall: WallName, keepers: readonly AroundKeeper[]): AroundKeeper[] =>
+  keepers.filter(
+    ({ walls, kind, state }) =>
+      state !== 'paintable' &&
+      !IS_JOINERY.includes(kind) &&
+      (walls.includes(wall) || isUnderfoot(kind)),
+  )
+
+/** Each wall with what of it is open and what stands at it. */
+function wallsOf(room: PaintedRoom, keepers: readonly AroundKeeper[]) {
+  const openM2 = (wall: WallName): number =>
+    [...room.windows.filter(({ pitchDeg }) => pitchDeg === 90), ...room.doors]
+      .filter(({ bearingDeg }) => wallFacing(room, bearingDeg) === wall)
+      .reduce((sum, opening) => sum + windowAreaM2(opening), 0)
+  const named = (wall: WallName) =>
+    standingAt(wall, keepers)
+      .filter(({ kind }) => !isUnderfoot(kind))
+      .map(({ name, leads }) => ({ name, leads }))
+  return WALL_NAMES.map((wall) => ({
+    wall,
+    opposite: OPPOSITE[wall],
+    open: openM2(wall) / ((wallWidthMm(room, wall) * room.heightMm) / 1e6),
+    things: named(wall),
+    oppositeThings: named(OPPOSITE[wall]).map(({ name }) => name),
+  }))
+}

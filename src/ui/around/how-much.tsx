@@ -1,0 +1,43 @@
+import type { ProposedSurface } from './around-model'
+
+/** How much paint each surface of the room takes, from its size and what is to be hidden. */
+export function HowMuch({ proposed }: { readonly proposed: readonly ProposedSurface[] }) {
+  return (
+    <section aria-label="How much">
+      <h2 className="text-title">How much</h2>
+      <ul>
+        {proposed.map(
+          ({
+            surface,
+            paint,
+            sheen,
+            product,
+            area,
+            litres,
+            tins,
+            coats,
+            said,
+            undercoat,
+            price,
+          }) => (
+            <li key={surface} className="border-b border-rule py-1 text-small">
+              <p>
+                <span className="font-medium">{surface}</span>: {paint.code}, {paint.name} at{' '}
+                {paint.strengthPercent} %, {sheen} {product}
+              </p>
+              <p className="tabular-nums">
+                {area
+                  ? `${area}, ${coats} coats: ${litres}, ${tins}${price ? `, ${price}` : ''}`
+                  : `${coats} coats; say how large it is below, and it is reckoned`}
+              </p>
+              <p className="text-fine text-dim">
+                {said}
+                {undercoat && ` ${undercoat}.`}
+              </p>
+            </li>
+          ),
+        )}
+      </ul>
+    </section>
+  )
+}
