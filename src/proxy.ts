@@ -35,5 +35,7 @@ export function proxy(request: NextRequest): NextResponse {
   return response
 }
 
-// A proxied body is cut off at 10 MB: deck files go past it, and their handler checks for itself.
-export const config = { matcher: ['/((?!_next/static|_next/image|api/decks/import).*)'] }
+// A proxied body is cut off at 10 MB: files of decks and of visits go past it, and their handlers check for themselves.
+export const config = {
+  matcher: ['/((?!_next/static|_next/image|api/decks/import|api/visit-file).*)'],
+}

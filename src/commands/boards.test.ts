@@ -112,7 +112,7 @@ test('a chosen scheme sends its colours to board, and the others stay on record'
   await done(
     db,
     'keep-scheme',
-    scheme(visitId, kitchenId, idOf(71), candidateId, { name: 'Bold', accents: [idOf(60)] }),
+    scheme(visitId, kitchenId, idOf(71), candidateId, { name: 'Bold', accents: [colourIds[1]!] }),
   )
   const choosing = (schemeId: string, n: number) => ({
     visitId,

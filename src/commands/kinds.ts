@@ -4,6 +4,7 @@ import { chooseScheme } from './choose-scheme'
 import { copyRoom } from './copy-room'
 import { dropCandidate } from './drop-candidate'
 import { finishVisit } from './finish-visit'
+import { importVisit } from './import-visit'
 import { keepBoard } from './keep-board'
 import { keepBrief } from './keep-brief'
 import { keepFinishLook } from './keep-finish-look'
@@ -39,6 +40,7 @@ export const KINDS = {
   'keep-brief': keepBrief,
   'finish-visit': finishVisit,
   'remove-visit': removeVisit,
+  'import-visit': importVisit,
   'keep-room': keepRoom,
   'copy-room': copyRoom,
   'make-alike': makeAlike,

@@ -112,6 +112,8 @@ export function volumeWords(litres: number, units: VolumeUnits): string {
   return units === 'litres' ? `${litres.toFixed(1)} l` : `${(litres / US_GALLON_L).toFixed(2)} gal`
 }
 
+export const litresOfGallons = (gallons: number): number => gallons * US_GALLON_L
+
 /** How far paint goes, from square metres a litre to square feet a gallon. */
 export const ft2PerGallon = (m2PerLitre: number): number => (m2PerLitre * US_GALLON_L) / FT2_M2
 

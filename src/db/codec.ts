@@ -55,7 +55,7 @@ const isRow = (name: TableName): string =>
     .join(' and ')
 
 // Column names go into the statement as they are.
-const RowJson = z.record(z.string().regex(/^[a-z_0-9]+$/), z.unknown())
+export const RowJson = z.record(z.string().regex(/^[a-z_0-9]+$/), z.unknown())
 
 /** How the row with the key of a given one stands now, and whether it is equal to it; null where there is none. */
 export async function rowNow(

@@ -60,6 +60,8 @@ export interface NewDeck {
 }
 
 export interface NewDeckColour {
+  /** Left out, one is made for it. */
+  readonly id?: string
   readonly code: string
   readonly name: string
   readonly strip: string
@@ -91,6 +93,17 @@ export function listDeckColours(db: Db, deckId: string): Promise<DeckColour[]> {
 }
 
 const MOST_FOUND = 12
+
+/** Deck colours by their ids, those that there are. */
+export const listDeckColoursById = (db: Db, ids: readonly string[]): Promise<DeckColour[]> =>
+  ids.length === 0
+    ? Promise.resolve([])
+    : many(
+        db,
+        DeckColourRow,
+        `select ${DECK_COLOUR_COLUMNS} from deck_colour d where d.id = any($1::uuid[]) order by d.code`,
+        [ids],
+      )
 
 /** Colours of any deck whose code begins with, or whose name holds, what was typed. */
 export function searchDeckColours(db: Db, typed: string): Promise<DeckColour[]> {
@@ -129,8 +142,8 @@ export async function addDeckColours(
   colours: readonly NewDeckColour[],
 ): Promise<void> {
   const rows = colours.map(
-    ({ code, name, strip, base, reading, printedLrvPercent, sheens, mayBeRefused, bands }) => ({
-      id: randomUUID(),
+    ({ id, code, name, strip, base, reading, printedLrvPercent, sheens, mayBeRefused, bands }) => ({
+      id: id ?? randomUUID(),
       code,
       name,
       strip,

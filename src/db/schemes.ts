@@ -45,15 +45,15 @@ export async function saveScheme(
   scheme: Omit<Scheme, 'isChosen'> & { readonly removed: boolean },
   at: string,
 ): Promise<boolean> {
-  const candidates = [
-    ...new Set([...scheme.parts.map(({ candidateId }) => candidateId), ...scheme.accents]),
-  ]
+  const candidates = [...new Set(scheme.parts.map(({ candidateId }) => candidateId))]
+  const accents = [...new Set(scheme.accents)]
   return done(
     await tx.query(
       `insert into scheme (id, room_id, name, origin, parts, accents, kept_at, removed_at)
        select $2, r.id, $4, $5, $6::jsonb, $7::jsonb, $8::timestamptz, case when $9::boolean then $8::timestamptz end
        from room r where r.visit_id = $1 and r.id = $3 and r.removed_at is null
          and (select count(*) from candidate c where c.visit_id = $1 and c.id = any($10::uuid[])) = cardinality($10::uuid[])
+         and (select count(*) from deck_colour d where d.id = any($11::uuid[])) = cardinality($11::uuid[])
        on conflict (id) do update set name = excluded.name, parts = excluded.parts, accents = excluded.accents,
          removed_at = excluded.removed_at
        where scheme.room_id = excluded.room_id
@@ -69,6 +69,7 @@ export async function saveScheme(
         at,
         scheme.removed,
         candidates,
+        accents,
       ],
     ),
   )

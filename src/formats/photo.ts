@@ -46,3 +46,18 @@ export async function cleanPhoto(bytes: Uint8Array): Promise<PhotoResult> {
 }
 
 const refused = (message: string): PhotoResult => ({ ok: false, message })
+
+/** Whether bytes are a photo as it is kept: a whole JPEG, no larger than that, its pixels and nothing else. */
+export async function isKeptPhoto(bytes: Uint8Array): Promise<boolean> {
+  try {
+    const { format, width, height, exif, icc, xmp, iptc } = await sharp(bytes, {
+      limitInputPixels: LARGEST_SIDE_PX ** 2,
+    }).metadata()
+    if (format !== 'jpeg' || Math.max(width, height) > LARGEST_SIDE_PX) return false
+    if (exif || icc || xmp || iptc) return false
+    await sharp(bytes, { limitInputPixels: LARGEST_SIDE_PX ** 2, failOn: 'truncated' }).stats()
+    return true
+  } catch {
+    return false
+  }
+}

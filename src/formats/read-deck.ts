@@ -14,6 +14,7 @@ import {
   type Mended,
 } from '../core/deck/deck-file'
 import type { DeckMapping, TextColumn } from '../core/deck/deck-mapping'
+import { asTyped } from './spreadsheet'
 
 /** A colour of a file, in the application's own terms. */
 export interface DeckColour {
@@ -101,7 +102,7 @@ function readRow(
   if (cells.length !== width) return `Expected ${width} cells, got ${cells.length}.`
   const { texts } = mapping
   const text = (name: TextColumn): string | null =>
-    texts[name] === null ? null : cells[texts[name]]!.trim()
+    texts[name] === null ? null : asTyped(cells[texts[name]]!.trim())
   const code = text('code') ?? text('name') ?? ''
   const colour = { code, name: text('name') ?? code, strip: text('strip') ?? 'all' }
   for (const name of ['code', 'name', 'strip'] as const) {

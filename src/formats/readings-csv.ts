@@ -14,6 +14,7 @@ import {
   type MeasuredFile,
   type SaidOfFile,
 } from './measured-colour'
+import { asTyped, harmless } from './spreadsheet'
 
 /** One reading of a visit as it goes out. */
 export interface ExportedReading extends MeasuredColour {
@@ -21,13 +22,6 @@ export interface ExportedReading extends MeasuredColour {
   readonly part: string
   readonly source: string
 }
-
-// A spreadsheet must never run what somebody typed: leading signs are quoted, also behind blanks.
-const FORMULA = /^\s*[=+\-@\t\r]/
-const QUOTED_FORMULA = /^'\s*[=+\-@\t\r]/
-
-const harmless = (text: string): string => (FORMULA.test(text) ? `'${text}` : text)
-const asTyped = (text: string): string => (QUOTED_FORMULA.test(text) ? text.slice(1) : text)
 
 // `read for` says what L, a, b are for; a file that has it writes spectra as shares, too.
 const READ_FOR = 'read for'

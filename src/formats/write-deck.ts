@@ -3,6 +3,7 @@ import type { KeptReading } from '../core/paint/reading'
 import type { Sheen } from '../core/paint/sheen'
 import type { Base } from '../core/paint/strength'
 import { spectrumCell } from './readings-csv'
+import { harmless } from './spreadsheet'
 import { writeCgats } from './write-cgats'
 
 /** A colour as it goes out. */
@@ -39,10 +40,11 @@ export function writeDeckCsv(colours: readonly WrittenColour[]): string {
     throw new RangeError(`a deck is read one way, this one is read as ${[...kinds].join(' and ')}`)
   const sayings = sayingsOf(colours)
   const rows = colours.map((colour) => ({
-    code: colour.code,
-    name: colour.name,
+    code: harmless(colour.code),
+    name: harmless(colour.name),
     ...readingCells(colour.reading),
     ...sayings(colour),
+    strip: harmless(colour.strip),
   }))
   return Papa.unparse(rows, { newline: '\n' }) + '\n'
 }

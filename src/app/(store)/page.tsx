@@ -7,6 +7,7 @@ import { listVisits, VISITS_A_PAGE, type VisitSummary } from '@/db/visits'
 import { openDb } from '@/db/store'
 import { Patch } from '@/ui/swatch/patch'
 import { ReadingPage } from '@/ui/frame/reading-page'
+import { OpenVisitFile } from '@/ui/visit-file/open-visit-file'
 import { PutVisitBack } from '@/ui/brief/put-visit-back'
 
 const STAGES: readonly (readonly [VisitSummary['stage'], string])[] = [
@@ -34,7 +35,8 @@ export default async function VisitsPage({
           <h1 className="text-head">Visits</h1>
           <p className="text-small text-dim">Elm Swatch: paint judged in the room’s own light.</p>
         </div>
-        <div className="flex gap-2">
+        <div className="flex flex-wrap items-center justify-end gap-2">
+          <OpenVisitFile />
           {(visits.length > 0 || typed) && (
             <Link href="/visits/new" className="key key-first px-6">
               New visit

@@ -105,7 +105,11 @@ async function recordedRooms(visitId: string): Promise<RecordedRoom[]> {
 }
 
 /** What a sheet's file is called: whose, what, when. */
-export const sheetFileName = ({ household, title, date }: SheetDocument): string =>
+export const sheetFileName = ({
+  household,
+  title,
+  date,
+}: Pick<SheetDocument, 'household' | 'title' | 'date'>): string =>
   [household, title, date]
     .join(' ')
     .normalize('NFKD')

@@ -16,7 +16,7 @@ export interface Scheme {
     readonly candidateId: string
     readonly sheen: Sheen
   }[]
-  /** Candidates, used sparingly. */
+  /** Deck colours at full strength, used sparingly. */
   readonly accents: readonly string[]
   readonly isChosen: boolean
 }

@@ -45,7 +45,7 @@ create table scheme (
   room_id uuid not null references room,
   name text not null check (length(btrim(name)) between 1 and 80),
   origin text not null check (origin in ('dominant', 'lesser', 'as it stands', 'own')),
-  -- Arrays of {surface, candidateId, sheen}, and of candidate ids.
+  -- Arrays of {surface, candidateId, sheen}, and of ids of deck colours.
   parts jsonb not null check (jsonb_typeof(parts) = 'array'),
   accents jsonb not null check (jsonb_typeof(accents) = 'array'),
   kept_at timestamptz not null,

@@ -196,11 +196,13 @@ export function AroundView(props: Props) {
                 </p>
                 {!light && <p>Too dark to see it. Step to another hour, or light the lamps.</p>}
                 {!decks && <p>The deck is on its way.</p>}
+                <div className="mt-3 flex flex-col gap-3">
+                  {groups.filter((_, at) => at % 2 === 1).map(options)}
+                </div>
               </div>
-              {groups.slice(0, 1).map(options)}
-            </div>
-            <div className="grid grid-cols-2 gap-x-6 gap-y-3 max-sm:grid-cols-1">
-              {groups.slice(1).map(options)}
+              <div className="flex min-w-0 flex-1 flex-col gap-3">
+                {groups.filter((_, at) => at % 2 === 0).map(options)}
+              </div>
             </div>
           </InWallLight>
         </div>

@@ -1,5 +1,7 @@
 import type { PreparedLight } from '@/core/colour/appearance'
 import type { Reflectance } from '@/core/colour/spectrum'
+import type { Sheen } from '@/core/paint/sheen'
+import type { Surface } from '@/core/record/proposal'
 import type { HouseRules } from '@/core/advice/house-rules'
 import { isBad } from '@/core/pairing/chance'
 import { pairReading } from '@/core/pairing/pair-reading'
@@ -10,6 +12,7 @@ import {
   nearestPaint,
   surfacesOf,
   type Scheme,
+  type SchemeKind,
   type WallPlan,
 } from '@/core/scheme/lead-schemes'
 import { trimsFor, type TrimOption } from '@/core/scheme/trim'
@@ -176,4 +179,60 @@ export function swapWords(
   return arriving.length > 0
     ? said
     : [`To bring in: a blind, a rug or chairs that take up its ${clearest.part}.`]
+}
+
+/** A scheme as it is kept: a paint a surface, and its accents. */
+export interface KeptScheme {
+  readonly name: string
+  readonly origin: SchemeKind
+  readonly parts: readonly {
+    readonly surface: Surface
+    readonly deckColourId: string
+    readonly strengthPercent: number
+    readonly sheen: Sheen
+  }[]
+  /** Deck colours. */
+  readonly accents: readonly string[]
+}
+
+const SURFACE_OF: Readonly<Record<string, Surface>> = {
+  'all walls': 'walls',
+  'other walls': 'walls',
+  'focal wall': 'one wall',
+  'upper half': 'upper half',
+  'lower half': 'lower half',
+}
+
+/** What is on the screen of a scheme, whole. */
+export function keptScheme(
+  scheme: Scheme,
+  light: PreparedLight,
+  seen: SeenDecks,
+  surfaces: readonly JudgedSurface[],
+  trim: { readonly paint: Paint; readonly sheen: Sheen } | null,
+): KeptScheme {
+  const idOf = ({ place }: Paint): string => seen.decks.colours[place]!.id
+  return {
+    name: `From its ${scheme.source.part}`,
+    origin: scheme.kind,
+    parts: [
+      ...surfaces.map(({ surface, paint }) => ({
+        surface: SURFACE_OF[surface]!,
+        deckColourId: idOf(paint),
+        strengthPercent: paint.strengthPercent,
+        sheen: 'matt' as const,
+      })),
+      ...(trim
+        ? [
+            {
+              surface: 'trim' as const,
+              deckColourId: idOf(trim.paint),
+              strengthPercent: trim.paint.strengthPercent,
+              sheen: trim.sheen,
+            },
+          ]
+        : []),
+    ],
+    accents: accentsOf(light, scheme, seen).map(({ paint }) => idOf(paint)),
+  }
 }

@@ -4,12 +4,21 @@ import { useMemo, useState } from 'react'
 import { HOUSE_RULES, type HouseRules } from '@/core/advice/house-rules'
 import type { DeckName } from '@/workers/fetch-deck'
 import { useDecks } from '../deck/use-decks'
+import { Link } from '../frame/page-link'
 import { useLight } from '../light-bar/light-context'
 import { takingUp } from '../record/taking-up'
 import { useChange } from '../record/use-change'
 import { KeeperSwatch } from '../swatch/keeper-swatch'
 import { RelitPatch } from '../swatch/relit-patch'
-import { ledBy, schemesOf, seenDecks, suggestedLead, type LeadKeeper } from './lead-model'
+import { useKeepScheme, type KnownCandidate } from '../schemes/use-keep-scheme'
+import {
+  ledBy,
+  schemesOf,
+  seenDecks,
+  suggestedLead,
+  type KeptScheme,
+  type LeadKeeper,
+} from './lead-model'
 import { SchemePanel } from './scheme-panel'
 
 interface Props {
@@ -23,6 +32,10 @@ interface Props {
   readonly weakestPercent: number
   /** "deck colour id, strength" of the candidates. */
   readonly taken: readonly string[]
+  /** Candidates of the visit, also of other rooms. */
+  readonly candidates: readonly KnownCandidate[]
+  /** Names of the schemes that this room holds. */
+  readonly schemes: readonly string[]
 }
 
 /** Which piece leads, and the two schemes that can be drawn from it, side by side. */
@@ -35,8 +48,11 @@ export function LeadView({
   rules,
   weakestPercent,
   taken,
+  candidates,
+  schemes,
 }: Props) {
   const { change, message } = useChange()
+  const keepScheme = useKeepScheme({ visitId, roomId, candidates, schemes, change })
   const [leadId, setLeadId] = useState(chosen ?? suggestedLead(keepers)?.id)
   const piece = keepers.find(({ id }) => id === leadId) ?? keepers[0]
 
@@ -51,6 +67,11 @@ export function LeadView({
     <main className="min-h-0 flex-1 overflow-y-auto p-5">
       <div className="flex flex-wrap items-baseline gap-x-6">
         <h1 className="text-head">Which piece leads?</h1>
+        {schemes.length > 0 && (
+          <Link href="schemes" className="text-small underline underline-offset-4">
+            {schemes.length === 1 ? 'The scheme' : `${schemes.length} schemes`} kept for this room
+          </Link>
+        )}
         <p role="status" className="text-small font-semibold">
           {message}
         </p>
@@ -90,6 +111,7 @@ export function LeadView({
       <Schemes
         key={piece.id}
         {...{ piece, keepers, decks, rules, weakestPercent, taken }}
+        onKeep={keepScheme}
         onTake={(deckColourId, strengthPercent, name) =>
           void change(
             'take-up',
@@ -110,9 +132,11 @@ function Schemes({
   weakestPercent,
   taken,
   onTake,
+  onKeep,
 }: Pick<Props, 'keepers' | 'decks' | 'rules' | 'weakestPercent' | 'taken'> & {
   readonly piece: LeadKeeper
   readonly onTake: (deckColourId: string, strengthPercent: number, name: string) => void
+  readonly onKeep: (scheme: KeptScheme) => void
 }) {
   const { prepared } = useLight()
   const decks = useDecks(names)
@@ -130,7 +154,7 @@ function Schemes({
       {drawn.schemes.map((scheme) => (
         <SchemePanel
           key={scheme.kind}
-          {...{ scheme, led, rules, taken, onTake }}
+          {...{ scheme, led, rules, taken, onTake, onKeep }}
           light={drawn.light}
           seen={drawn.seen}
         />

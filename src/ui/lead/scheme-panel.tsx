@@ -15,6 +15,8 @@ import { JudgementMark } from '../verdict/verdict-mark'
 import {
   accentsOf,
   judgedSurfaces,
+  keptScheme,
+  type KeptScheme,
   swapWords,
   trimOf,
   type JudgedSurface,
@@ -31,6 +33,7 @@ export function SchemePanel({
   rules,
   taken,
   onTake,
+  onKeep,
 }: {
   readonly scheme: Scheme
   readonly light: PreparedLight
@@ -39,6 +42,7 @@ export function SchemePanel({
   readonly rules: HouseRules
   readonly taken: readonly string[]
   readonly onTake: (deckColourId: string, strengthPercent: number, name: string) => void
+  readonly onKeep: (scheme: KeptScheme) => void
 }) {
   const [picked, setPicked] = useState(0)
   const [plan, setPlan] = useState<WallPlan>('all walls')
@@ -102,6 +106,23 @@ export function SchemePanel({
           ))}
         </ToggleGroup.Root>
         <TakeKey {...{ wall, decks, taken, onTake }} />
+        <button
+          type="button"
+          className="key"
+          onClick={() =>
+            onKeep(
+              keptScheme(
+                scheme,
+                light,
+                seen,
+                surfaces,
+                trimPaint ? { paint: trimPaint, sheen: trim!.sheen } : null,
+              ),
+            )
+          }
+        >
+          Keep as a scheme
+        </button>
       </div>
       <ul className="text-small">
         {surfaces.length === 0 && <li>Its strip has nothing two steps away to set beside it.</li>}

@@ -2,9 +2,6 @@
 
 import { useMemo } from 'react'
 import type { HouseRules } from '@/core/advice/house-rules'
-import { prepareLight } from '@/core/colour/appearance'
-import { lightOf, type LightChoice, type RoomDay } from '@/core/light/light-choice'
-import type { ProposalStatus } from '@/core/record/proposal'
 import {
   depthPart,
   doorway,
@@ -12,55 +9,16 @@ import {
   hallwayOf,
   hallwaySaid,
   wantsWayOut,
-  type LitWalls,
 } from '@/core/scheme/doorways'
 import type { DeckName } from '@/workers/fetch-deck'
-import type { BenchCandidate } from '../bench/bench-model'
 import { useDecks } from '../deck/use-decks'
 import { Link } from '../frame/page-link'
 import { useLight, useMovingLight } from '../light-bar/light-context'
 import { InLight } from '../swatch/in-light'
 import { RelitPatch } from '../swatch/relit-patch'
 import { JudgementMark } from '../verdict/verdict-mark'
+import { litRooms, pairsOf, type HouseWalls, type LitRoom } from './lit-rooms'
 import { WaysOut } from './ways-out'
-
-/** A room with what stands for its walls. */
-export interface HouseWalls {
-  readonly id: string
-  readonly name: string
-  readonly seenFrom: readonly string[]
-  readonly roomDay: RoomDay
-  readonly walls:
-    (BenchCandidate & { readonly lrvPercent: number; readonly status: ProposalStatus }) | null
-}
-
-/** The same with its walls lit at a moment. */
-export interface LitRoom extends HouseWalls {
-  readonly walls: NonNullable<HouseWalls['walls']>
-  readonly lit: LitWalls
-}
-
-/** The walls of a house at one moment, each in its own light; rooms without a colour, and those in the dark, are left out. */
-function litRooms(
-  rooms: readonly HouseWalls[],
-  choice: LightChoice,
-  date: RoomDay['day'],
-): LitRoom[] {
-  return rooms.flatMap((room) => {
-    if (!room.walls) return []
-    const light = lightOf({ ...room.roomDay, day: date }, { ...choice, spot: 'walls' })
-    if (!light) return []
-    const prepared = prepareLight(light.spectrum, light.illuminanceLux)
-    const { reflectance, source, lrvPercent } = room.walls
-    return [
-      {
-        ...room,
-        walls: room.walls,
-        lit: { prepared, spectrum: light.spectrum, reflectance, source, lrvPercent },
-      },
-    ]
-  })
-}
 
 /** The rooms as they open to each other: each doorway's two colours touching, in the light of the moment on both sides. */
 export function TogetherView({
@@ -149,15 +107,6 @@ export function TogetherView({
     </main>
   )
 }
-
-/** Pairs of rooms that are seen from one another, each once. */
-const pairsOf = (rooms: readonly LitRoom[]): (readonly [LitRoom, LitRoom])[] =>
-  rooms.flatMap((room, at) =>
-    rooms
-      .slice(at + 1)
-      .filter(({ id }) => room.seenFrom.includes(id))
-      .map((other) => [room, other] as const),
-  )
 
 /** Both walls as they meet in the doorway, each in its own light. */
 function Through({ rooms }: { readonly rooms: readonly [LitRoom, LitRoom] }) {

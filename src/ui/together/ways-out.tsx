@@ -10,7 +10,7 @@ import type { ListedDecks } from '../deck/listed-decks'
 import { Link } from '../frame/page-link'
 import { RelitPatch } from '../swatch/relit-patch'
 import { deckIn } from '../trial/trial-model'
-import type { LitRoom } from './together-view'
+import type { LitRoom } from './lit-rooms'
 
 /** Where two rooms clash: the other strength, the other hue, the bridge that would mend it. */
 export function WaysOut({

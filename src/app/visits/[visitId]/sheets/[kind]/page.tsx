@@ -7,6 +7,15 @@ import { ReadingPage } from '@/ui/frame/reading-page'
 import { PrintButton } from '@/ui/sheet/print-button'
 import { SheetPage } from '@/ui/sheet/sheet-page'
 
+// What else leaves the house, for other programs.
+const FILES = [
+  ['file', 'The whole visit, with its photos (zip: JSON and its schema)'],
+  ['record', 'The record (CSV)'],
+  ['palette?as=cgats', 'Candidates (CGATS)'],
+  ['palette?as=gpl', 'Candidates (GIMP palette)'],
+  ['readings?as=csv', 'Readings of what stays (CSV)'],
+] as const
+
 export const metadata = { title: 'Sheets' }
 
 const isKind = (kind: string): kind is SheetKind => SHEET_KINDS.some((each) => each === kind)
@@ -47,6 +56,24 @@ export default async function SheetPageOf({
         </span>
       </div>
       <SheetPage sheet={sheet} />
+      <section
+        aria-label="Open files"
+        className="mt-8 border-t border-ink pt-3 text-small print:hidden"
+      >
+        <h2 className="text-title">Open files</h2>
+        <ul className="flex flex-wrap gap-x-5 gap-y-1">
+          {FILES.map(([address, words]) => (
+            <li key={address}>
+              <a
+                href={`/api/visits/${visit.id}/${address}`}
+                className="inline-flex min-h-11 items-center underline underline-offset-4"
+              >
+                {words}
+              </a>
+            </li>
+          ))}
+        </ul>
+      </section>
     </ReadingPage>
   )
 }

@@ -5,6 +5,7 @@ import {
   loadDecks,
   loadKeepersInRoom,
   loadRoom,
+  loadSchemes,
 } from '@/app/_load/visit-page'
 import { weakestStrengthPercent } from '@/core/advice/house-rules'
 import { NoDeck } from '@/ui/deck/no-deck'
@@ -22,6 +23,7 @@ export default async function LeadPage({
   const decks = await loadDecks()
   if (decks.length === 0) return <NoDeck why="Schemes are drawn from a deck." />
   const keepers = await loadKeepersInRoom(visit.id, room.id)
+  const candidates = await loadCandidates(visit.id)
   return (
     <LeadView
       visitId={visit.id}
@@ -31,7 +33,13 @@ export default async function LeadPage({
       decks={decks.map(deckName)}
       rules={visit.houseRules}
       weakestPercent={weakestStrengthPercent(visit.houseRules)}
-      taken={(await loadCandidates(visit.id))
+      candidates={candidates.map(({ id, deckColourId, strengthPercent }) => ({
+        ...{ id, deckColourId, strengthPercent },
+      }))}
+      schemes={(await loadSchemes(visit.id))
+        .filter(({ roomId: at }) => at === room.id)
+        .map(({ name }) => name)}
+      taken={candidates
         .filter((each) => isUpIn(each, room.id))
         .map(({ deckColourId, strengthPercent }) => `${deckColourId} ${strengthPercent}`)}
     />

@@ -1,0 +1,94 @@
+import { z } from 'zod'
+import { RECORD_TABLES, RowJson, type JsonRow, type TableName } from './codec'
+import { many, type Db } from './db'
+
+/** Tables that belong to no visit: a visit's file carries its decks by themselves. */
+const NOT_OF_VISIT = ['settings', 'deck'] as const
+export type VisitTable = Exclude<TableName, (typeof NOT_OF_VISIT)[number]>
+
+/** The tables of a visit, each after those it refers to. */
+export const VISIT_TABLES = (Object.keys(RECORD_TABLES) as TableName[]).filter(
+  (name): name is VisitTable => !(NOT_OF_VISIT as readonly string[]).includes(name),
+)
+
+const ROOMS = 'select id from room where visit_id = $1'
+const KEEPERS = `select id from keeper where room_id in (${ROOMS})`
+
+// Which rows of a table are a visit's, `t` the table and $1 the visit.
+const BELONGS: Readonly<Record<VisitTable, string>> = {
+  visit: 't.id = $1',
+  visit_house_rule: 't.visit_id = $1',
+  photo: `t.hash in (select unnest(array[photo_hash, patch_hash]) from keeper where room_id in (${ROOMS})
+    union select photo_hash from look where visit_id = $1)`,
+  room: 't.visit_id = $1',
+  room_window: `t.room_id in (${ROOMS})`,
+  lamp: `t.room_id in (${ROOMS})`,
+  room_paint: `t.room_id in (${ROOMS})`,
+  room_sight: `t.room_id in (${ROOMS})`,
+  keeper: `t.room_id in (${ROOMS})`,
+  keeper_colour: `t.keeper_id in (${KEEPERS})`,
+  keeper_room: `t.keeper_id in (${KEEPERS})`,
+  candidate: 't.visit_id = $1',
+  proposal: `t.room_id in (${ROOMS})`,
+  ruling: `t.room_id in (${ROOMS})`,
+  scheme: `t.room_id in (${ROOMS})`,
+  board: 't.visit_id = $1',
+  look: 't.visit_id = $1',
+  finish_look: `t.room_id in (${ROOMS})`,
+  meter_reading: `t.room_id in (${ROOMS})`,
+}
+
+export type VisitRows = Readonly<Record<VisitTable, readonly JsonRow[]>>
+
+/** Every row of a visit, also what was taken out or back, by table, as the codec writes it. */
+export async function visitRows(db: Db, visitId: string): Promise<VisitRows> {
+  const entries: (readonly [VisitTable, readonly JsonRow[]])[] = []
+  for (const name of VISIT_TABLES) {
+    const rows = await many(
+      db,
+      z.object({ row: RowJson }),
+      `select to_jsonb(t) as row from ${name} t where ${BELONGS[name]} order by ${RECORD_TABLES[name].key.map((column) => `t.${column}`).join(', ')}`,
+      [visitId],
+    )
+    entries.push([name, rows.map(({ row }) => row)])
+  }
+  return Object.fromEntries(entries) as unknown as VisitRows
+}
+
+/** A deck with every colour of it, as rows; what was worked out of a reading stays behind. */
+export interface DeckRowsOf {
+  readonly deck: JsonRow
+  readonly colours: readonly JsonRow[]
+}
+
+const USED = `select deck_id from deck_colour where id in (
+  select deck_colour_id from candidate where visit_id = $1
+  union select c.deck_colour_id from keeper_colour c where c.keeper_id in (${KEEPERS})
+  union select beside_deck_colour_id from look where visit_id = $1
+  union select value::uuid from scheme s, jsonb_array_elements_text(s.accents) where s.room_id in (${ROOMS}))`
+
+/** The decks that a visit's colours come from, whole: another installation has their strips, too. */
+export const decksOfVisit = (db: Db, visitId: string): Promise<DeckRowsOf[]> =>
+  many(
+    db,
+    z.object({ deck: RowJson, colours: z.array(RowJson) }),
+    `select to_jsonb(d) as deck, (select jsonb_agg(to_jsonb(c) - 'bands' - 'bands_model' order by c.strip, c.strip_position)
+       from deck_colour c where c.deck_id = d.id) as colours
+     from deck d where d.id in (${USED}) order by d.maker, d.name`,
+    [visitId],
+  )
+
+/** The columns of a table that a row may have. */
+export async function columnsOf(db: Db, name: VisitTable): Promise<ReadonlySet<string>> {
+  const rows = await many(
+    db,
+    z.object({ column: z.string() }),
+    `select column_name as column from information_schema.columns where table_schema = 'public' and table_name = $1`,
+    [name],
+  )
+  return new Set(rows.map(({ column }) => column))
+}
+
+/** While a file is laid in, what is ruled on takes its own rows. */
+export const beginReplay = (tx: Db): Promise<unknown> =>
+  tx.query(`select set_config('elm.replaying', 'on', true)`)

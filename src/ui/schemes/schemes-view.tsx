@@ -1,0 +1,281 @@
+'use client'
+
+import type { PayloadOf } from '@/commands/kinds'
+import type { Reflectance } from '@/core/colour/spectrum'
+import type { Sheen } from '@/core/paint/sheen'
+import type { Surface } from '@/core/record/proposal'
+import { MOST_SCHEMES, type SchemeOrigin } from '@/core/scheme/whole-scheme'
+import { pairReading } from '@/core/pairing/pair-reading'
+import type { BenchCandidate, BenchKeeper } from '../bench/bench-model'
+import { Link } from '../frame/page-link'
+import { useLight } from '../light-bar/light-context'
+import { newId } from '../record/new-id'
+import { useChange } from '../record/use-change'
+import { KeeperSwatch } from '../swatch/keeper-swatch'
+import { RelitPatch } from '../swatch/relit-patch'
+import { JudgementMark } from '../verdict/verdict-mark'
+import { useKeepScheme, type KnownCandidate } from './use-keep-scheme'
+
+/** A whole scheme as it stands beside the others. */
+export interface ShownScheme {
+  readonly id: string
+  readonly name: string
+  readonly origin: SchemeOrigin
+  readonly isChosen: boolean
+  readonly parts: readonly {
+    readonly surface: Surface
+    readonly sheen: Sheen
+    readonly paint: BenchCandidate
+    readonly lrvPercent: number
+  }[]
+  readonly accents: readonly {
+    readonly id: string
+    readonly code: string
+    readonly name: string
+    readonly reflectance: Reflectance
+  }[]
+  /** What its walls do to the light of the room; null without walls. */
+  readonly light: string | null
+  readonly cost: string
+}
+
+export interface SchemeKeeper extends BenchKeeper {
+  readonly leads: boolean
+}
+
+/** Two or three whole schemes of a room side by side under one light; the chosen one goes to the ruling. */
+export function SchemesView({
+  visitId,
+  roomId,
+  schemes,
+  keepers,
+  candidates,
+  stands,
+}: {
+  readonly visitId: string
+  readonly roomId: string
+  readonly schemes: readonly ShownScheme[]
+  readonly keepers: readonly SchemeKeeper[]
+  readonly candidates: readonly KnownCandidate[]
+  readonly stands: readonly {
+    readonly surface: Surface
+    readonly sheen: Sheen
+    readonly deckColourId: string
+    readonly strengthPercent: number
+  }[]
+}) {
+  const { change, busy, message } = useChange()
+  const keepScheme = useKeepScheme({
+    ...{ visitId, roomId, candidates, change },
+    schemes: schemes.map(({ name }) => name),
+  })
+  const removed = ({
+    id,
+    name,
+    origin,
+    parts,
+    accents,
+  }: ShownScheme): PayloadOf<'keep-scheme'> => ({
+    ...{ visitId, roomId, schemeId: id, name, origin, removed: true },
+    parts: parts.map(({ surface, sheen, paint }) => ({ surface, sheen, candidateId: paint.id })),
+    accents: accents.map((accent) => accent.id),
+  })
+  return (
+    <main className="flex min-h-0 flex-1 flex-col gap-3 overflow-y-auto px-4 py-3">
+      <div className="flex flex-wrap items-center gap-x-5 gap-y-1">
+        <h1 className="text-head">Whole schemes</h1>
+        {schemes.length < MOST_SCHEMES && (
+          <>
+            <Link href="lead" className="key">
+              Draw one from the piece that leads
+            </Link>
+            {stands.length > 0 && (
+              <button
+                type="button"
+                className="key"
+                aria-disabled={busy}
+                onClick={() =>
+                  void keepScheme({
+                    name: 'As it stands',
+                    origin: 'as it stands',
+                    parts: stands,
+                    accents: [],
+                  })
+                }
+              >
+                Keep what is proposed as one
+              </button>
+            )}
+          </>
+        )}
+        <span role="status" aria-label="What came of it" className="text-small font-semibold">
+          {message}
+        </span>
+      </div>
+      {schemes.length === 0 && (
+        <p className="text-small">
+          None is kept yet. Two are drawn from the piece that leads; what is proposed now is a
+          third.
+        </p>
+      )}
+      <ul className="flex gap-6 max-lg:flex-col">
+        {schemes.map((scheme) => (
+          <li key={scheme.id} className="min-w-0 flex-1" aria-label={scheme.name}>
+            <Panel {...{ scheme, keepers }} />
+            <div className="mt-2 flex gap-2">
+              <button
+                type="button"
+                className={`key ${scheme.isChosen ? '' : 'key-first'}`}
+                aria-disabled={busy || scheme.isChosen}
+                onClick={() =>
+                  scheme.isChosen
+                    ? undefined
+                    : void change(
+                        'choose-scheme',
+                        {
+                          ...{ visitId, roomId, schemeId: scheme.id, name: scheme.name },
+                          proposalIds: scheme.parts.map(newId),
+                        },
+                        `“${scheme.name}” is chosen: its colours go to board, and to the ruling.`,
+                      )
+                }
+              >
+                {scheme.isChosen ? 'Chosen' : `Choose “${scheme.name}”`}
+              </button>
+              {!scheme.isChosen && (
+                <button
+                  type="button"
+                  className="key"
+                  aria-label={`Take out “${scheme.name}”`}
+                  onClick={() => void change('keep-scheme', removed(scheme), 'Taken out.')}
+                >
+                  Take it out
+                </button>
+              )}
+            </div>
+          </li>
+        ))}
+      </ul>
+    </main>
+  )
+}
+
+const WALLS: readonly Surface[] = ['walls', 'one wall', 'upper half', 'lower half']
+
+function Panel({
+  scheme,
+  keepers,
+}: {
+  readonly scheme: ShownScheme
+  readonly keepers: readonly SchemeKeeper[]
+}) {
+  const walls = scheme.parts.filter(({ surface }) => WALLS.includes(surface))
+  const others = scheme.parts.filter(({ surface }) => !WALLS.includes(surface))
+  return (
+    <>
+      <h2 className="text-title">
+        {scheme.name}
+        {scheme.isChosen && <span className="text-small font-semibold">, chosen</span>}
+      </h2>
+      <div
+        className="mt-1 flex h-64"
+        role="group"
+        aria-label={`${scheme.name}: walls, trim and what stays`}
+      >
+        <div className="flex flex-[3]">
+          {walls.map(({ surface, paint }) => (
+            <RelitPatch
+              key={surface}
+              reflectance={paint.reflectance}
+              label={`${surface}: ${paint.name} at ${paint.strengthPercent} per cent`}
+              className="h-full flex-1"
+            />
+          ))}
+        </div>
+        {others.map(({ surface, paint }) => (
+          <RelitPatch
+            key={surface}
+            reflectance={paint.reflectance}
+            label={`${surface}: ${paint.name} at ${paint.strengthPercent} per cent`}
+            className="h-full w-6"
+          />
+        ))}
+        <div className="flex flex-[2] flex-col">
+          {keepers.map((keeper) => (
+            <div key={keeper.id} className={`min-h-0 ${keeper.leads ? 'flex-[3]' : 'flex-1'}`}>
+              <KeeperSwatch colours={keeper.colours}>
+                {({ part, reflectance }) => (
+                  <RelitPatch
+                    reflectance={reflectance}
+                    label={`${keeper.name}, ${part}`}
+                    className="h-full w-full"
+                  />
+                )}
+              </KeeperSwatch>
+            </div>
+          ))}
+        </div>
+        {scheme.accents.length > 0 && (
+          <div className="flex w-6 flex-col">
+            {scheme.accents.map(({ id, name, reflectance }) => (
+              <RelitPatch
+                key={id}
+                reflectance={reflectance}
+                label={`Accent: ${name}`}
+                className="min-h-0 flex-1"
+              />
+            ))}
+          </div>
+        )}
+      </div>
+      <ul className="mt-2 text-small">
+        {scheme.parts.map(({ surface, sheen, paint, lrvPercent }) => (
+          <li key={surface}>
+            <span className="font-medium">{surface}</span>: {paint.code}, {paint.name} at{' '}
+            {paint.strengthPercent} %, {sheen}, LRV {Math.round(lrvPercent)}
+          </li>
+        ))}
+        {scheme.accents.map(({ id, code, name }) => (
+          <li key={id}>
+            <span className="font-medium">accent</span>: {code}, {name}, in two places, no more
+          </li>
+        ))}
+      </ul>
+      {walls[0] && <DoesTo wall={walls[0].paint} keepers={keepers} />}
+      <p className="text-small">
+        {scheme.light && `It ${scheme.light}. `}
+        {scheme.cost}.
+      </p>
+    </>
+  )
+}
+
+/** What the walls do to the piece that leads, and to what they are weakest beside. */
+function DoesTo({
+  wall,
+  keepers,
+}: {
+  readonly wall: BenchCandidate
+  readonly keepers: readonly SchemeKeeper[]
+}) {
+  const { prepared } = useLight()
+  if (!prepared || keepers.length === 0) return null
+  const read = keepers
+    .map((keeper) => ({ keeper, reading: pairReading(prepared, wall, keeper) }))
+    .sort((p, q) => p.reading.chance - q.reading.chance)
+  const lead = read.find(({ keeper }) => keeper.leads)
+  const shown = lead && lead !== read[0] ? [lead, read[0]!] : [read[0]!]
+  return (
+    <ul className="text-small">
+      {shown.map(({ keeper, reading }) => (
+        <li key={keeper.id} className="flex items-start gap-2">
+          <JudgementMark judgement={reading.judgement} />
+          <span>
+            <span className="font-medium">{keeper.name}</span>
+            {keeper.leads && ', which leads'}: {reading.sentence} It {reading.back.words}.
+          </span>
+        </li>
+      ))}
+    </ul>
+  )
+}
