@@ -131,7 +131,7 @@ async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void>
     await expect(page.getByRole('status', { name: 'What came of it' })).toContainText('Kept.')
     await goTo('House grid', 'grid')
     await expect(page.locator('[data-verdict=works]')).toHaveCount(1)
-    await goTo('Sheet', 'sheet')
+    await goTo('Record', 'sheet')
     await expect(page.getByRole('main')).toContainText('on a board: works')
     hand.done('verdict')
   })

@@ -326,7 +326,7 @@ test('the light keeps its day: typed, it survives a reload and goes along; colou
   await expect(bar).toContainText('21 December 2026')
   await page
     .getByRole('navigation', { name: 'Steps' })
-    .getByRole('link', { name: /^Sheet/ })
+    .getByRole('link', { name: /^Record/ })
     .click()
   await expect(page.getByText('In the light of 21 December 2026')).toBeVisible()
 })

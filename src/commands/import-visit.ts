@@ -34,7 +34,6 @@ export const importVisit = kind({
       throw new Refusal(
         `The visit of ${household} is here already. Nothing was taken in; what the file has and this store lacks can be added.`,
       )
-    for (const deckId of decks) await makeDeckReady(tx, deckId)
     await beginReplay(tx)
     const counts = { added: 0, differ: 0 }
     // A room names the keeper that leads, which comes after it.
@@ -52,6 +51,7 @@ export const importVisit = kind({
         counts.added += 1
       }
     for (const row of leads) await put(tx, 'room', row)
+    for (const deckId of decks) await makeDeckReady(tx, deckId)
     return isHere
       ? `${counts.added} rows were added; ${counts.differ} that differ stay as they are here.`
       : `${counts.added} rows were read.`

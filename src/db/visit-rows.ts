@@ -6,10 +6,10 @@ import { many, type Db } from './db'
 const NOT_OF_VISIT = ['settings', 'deck'] as const
 export type VisitTable = Exclude<TableName, (typeof NOT_OF_VISIT)[number]>
 
-/** The tables of a visit, each after those it refers to. */
-export const VISIT_TABLES = (Object.keys(RECORD_TABLES) as TableName[]).filter(
-  (name): name is VisitTable => !(NOT_OF_VISIT as readonly string[]).includes(name),
-)
+/** The tables of a visit, each after those it refers to; first the visit, which every change names. */
+export const VISIT_TABLES = (Object.keys(RECORD_TABLES) as TableName[])
+  .filter((name): name is VisitTable => !(NOT_OF_VISIT as readonly string[]).includes(name))
+  .sort((p, q) => Number(q === 'visit') - Number(p === 'visit'))
 
 const ROOMS = 'select id from room where visit_id = $1'
 const KEEPERS = `select id from keeper where room_id in (${ROOMS})`

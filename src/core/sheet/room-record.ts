@@ -69,7 +69,7 @@ const roomBlocks = ({ name, light, keepers, ruled, candidates }: RecordedRoom): 
       : [
           {
             kind: 'table' as const,
-            title: `Looks at ${paint.code} in ${name}`,
+            title: `Looks at ${paint.code} at ${paint.strengthPercent} % in ${name}`,
             columns: COLUMNS,
             rows: looks.map(({ against, light: seenIn, how, said, by, note, client, model }) => [
               against,

@@ -3,6 +3,7 @@
 import { useState, type FormEvent } from 'react'
 import type { PayloadOf } from '@/commands/kinds'
 import { SHEENS, type Sheen } from '@/core/paint/sheen'
+import { dayNumber } from '@/core/light/calendar-date'
 import { clockOfMinutes } from '@/core/light/day-clock'
 import { lengthWords, typedLengthMm } from '@/core/units'
 import { newId } from '../record/new-id'
@@ -53,11 +54,11 @@ export function BoardForm({
       )
     const [date, clock] = [text('date'), text('clock')]
     const [, hours, minutes] = /^(\d{1,2}):(\d{2})$/.exec(clock) ?? []
-    if (
-      (date === '') !== (clock === '') ||
-      (clock !== '' && (Number(hours) > 23 || Number(minutes) > 59 || hours === undefined))
-    )
-      return setWrong(`Expected a day and a time, as 08:00, or neither; got “${date} ${clock}”.`)
+    const isClock = hours !== undefined && Number(hours) < 24 && Number(minutes) < 60
+    if ((date !== '' || clock !== '') && (dayNumber(date) === null || !isClock))
+      return setWrong(
+        `Expected a date that exists, as 2026-06-21, and a time, as 08:00, or neither; got “${date} ${clock}”.`,
+      )
     setWrong('')
     setOpen(false)
     onKeep(

@@ -66,10 +66,7 @@ function Block({ block }: { readonly block: SheetBlock }) {
 function Entry({ block }: { readonly block: Extract<SheetBlock, { readonly kind: 'entry' }> }) {
   const { swatch, title, figures, lines } = block
   return (
-    <section
-      aria-label={title}
-      className="flex break-inside-avoid gap-4 border-b border-rule py-3 max-sm:flex-col"
-    >
+    <div className="flex break-inside-avoid gap-4 border-b border-rule py-3 max-sm:flex-col">
       <div className="w-56 shrink-0">
         <svg
           role="img"
@@ -86,13 +83,13 @@ function Entry({ block }: { readonly block: Extract<SheetBlock, { readonly kind:
         <p className="text-fine text-dim">{swatch.bands.map(({ light }) => light).join(' · ')}</p>
       </div>
       <div className="min-w-0 flex-1 text-small break-words">
-        <h3 className="text-body leading-6 font-display">{title}</h3>
+        <p className="text-body leading-6 font-display">{title}</p>
         <p className="text-fine text-dim">{figures}</p>
         {lines.map((line) => (
           <p key={line}>{line}</p>
         ))}
       </div>
-    </section>
+    </div>
   )
 }
 

@@ -101,7 +101,7 @@ export async function layDecksIn(file: VisitFile): Promise<
       whiteBase: [deck.data.white_base_l, deck.data.white_base_a, deck.data.white_base_b],
     })
     waiting.push(id)
-    const fresh = colours.map(({ deckColourId, deckId: _, ...colour }): NewDeckColour => ({
+    const fresh = colours.map(({ deckColourId, ...colour }): NewDeckColour => ({
       ...colour,
       id: deckColourId,
       bands: { of: MODEL_VERSION, bytes: bandsOf(colour.reading) },

@@ -46,10 +46,10 @@ export default async function SheetPageOf({
           ))}
         </nav>
         <span className="ml-auto flex gap-2">
-          <a className="key" href={`${pdf}?paper=a4`}>
+          <a className="key" download href={`${pdf}?paper=a4`}>
             PDF, A4
           </a>
-          <a className="key" href={`${pdf}?paper=letter`}>
+          <a className="key" download href={`${pdf}?paper=letter`}>
             PDF, Letter
           </a>
           <PrintButton />
