@@ -15,7 +15,6 @@ import {
   roomPaint,
   said,
   scheme,
-  taking,
   wordsOf,
 } from './house.fixture'
 import { apply } from './apply'
@@ -101,19 +100,24 @@ test('what decides the paint of a room is kept, and gone again when it is taken 
 
 test('a chosen scheme sends its colours to board, and the others stay on record', async () => {
   const { visitId, kitchenId, candidateId, colourIds } = await aHouse(db)
-  await done(db, 'take-up', taking(visitId, kitchenId, colourIds[1]!, 60, 100))
-  const trim = { surface: 'trim', candidateId: idOf(60), sheen: 'satin' } as const
-  const walls = { surface: 'walls', candidateId, sheen: 'matt' } as const
+  const own = { candidateId, deckColourId: colourIds[0]! }
+  // Nobody has taken this colour up: it becomes a candidate with the scheme, proposed for nothing yet.
+  const trim = {
+    surface: 'trim',
+    candidateId: idOf(61),
+    deckColourId: colourIds[1]!,
+    strengthPercent: 50,
+    sheen: 'satin',
+  } as const
+  const walls = { surface: 'walls', ...own, strengthPercent: 75, sheen: 'matt' } as const
+  await done(db, 'keep-scheme', scheme(visitId, kitchenId, idOf(70), own, { parts: [walls, trim] }))
   await done(
     db,
     'keep-scheme',
-    scheme(visitId, kitchenId, idOf(70), candidateId, { parts: [walls, trim] }),
+    scheme(visitId, kitchenId, idOf(71), own, { name: 'Bold', accents: [colourIds[1]!] }),
   )
-  await done(
-    db,
-    'keep-scheme',
-    scheme(visitId, kitchenId, idOf(71), candidateId, { name: 'Bold', accents: [colourIds[1]!] }),
-  )
+  const before = (await listAllCandidates(db, visitId)).find(({ id }) => id === idOf(61))
+  expect(before).toMatchObject({ strengthPercent: 50, proposals: [] })
   const choosing = (schemeId: string, n: number) => ({
     visitId,
     schemeId,
@@ -132,19 +136,16 @@ test('a chosen scheme sends its colours to board, and the others stay on record'
       .filter(({ status }) => status === 'going to board')
       .map(({ surface, sheen }) => [id, surface, sheen].join(' ')),
   )
-  expect(stands.sort()).toEqual([`${candidateId} walls matt`, `${idOf(60)} trim satin`].sort())
+  expect(stands.sort()).toEqual([`${candidateId} walls matt`, `${idOf(61)} trim satin`].sort())
 })
 
 test('a room holds three schemes, each of its own name, of colours that are there', async () => {
-  const { visitId, kitchenId, candidateId } = await aHouse(db)
+  const { visitId, kitchenId, candidateId, colourIds } = await aHouse(db)
+  const own = { candidateId, deckColourId: colourIds[0]! }
   const keep = (n: number, name: string, change = {}) =>
     said(
       db,
-      command(
-        n,
-        'keep-scheme',
-        scheme(visitId, kitchenId, idOf(n), candidateId, { name, ...change }),
-      ),
+      command(n, 'keep-scheme', scheme(visitId, kitchenId, idOf(n), own, { name, ...change })),
     )
   expect(await keep(70, 'Calm')).toBe('kept')
   expect(await keep(71, 'CALM')).toMatch(/There is a scheme “CALM” in this room already/)
@@ -155,8 +156,9 @@ test('a room holds three schemes, each of its own name, of colours that are ther
 })
 
 test('a scheme is not chosen over a ruling that stands: nothing of it is', async () => {
-  const { visitId, kitchenId, candidateId } = await aHouse(db)
-  await done(db, 'keep-scheme', scheme(visitId, kitchenId, idOf(70), candidateId))
+  const { visitId, kitchenId, candidateId, colourIds } = await aHouse(db)
+  const own = { candidateId, deckColourId: colourIds[0]! }
+  await done(db, 'keep-scheme', scheme(visitId, kitchenId, idOf(70), own))
   await done(db, 'rule', {
     ...{
       visitId,

@@ -198,11 +198,11 @@ export const scheme = (
   visitId: string,
   roomId: string,
   schemeId: string,
-  candidateId: string,
+  part: { readonly candidateId: string; readonly deckColourId: string },
   change: Partial<PayloadOf<'keep-scheme'>> = {},
 ): PayloadOf<'keep-scheme'> => ({
   ...{ visitId, roomId, schemeId, name: 'Calm', origin: 'dominant' },
-  parts: [{ surface: 'walls', candidateId, sheen: 'matt' }],
+  parts: [{ surface: 'walls', ...part, strengthPercent: 75, sheen: 'matt' }],
   accents: [],
   ...change,
 })

@@ -1,8 +1,11 @@
 import { z } from 'zod'
-import { MOST_SCHEMES, SCHEME_ORIGINS } from '../core/scheme/whole-scheme'
-import { listSchemes, saveScheme, SchemePart } from '../db/schemes'
+import { SHEENS } from '../core/paint/sheen'
+import { SURFACES } from '../core/record/proposal'
+import { MOST_SCHEMES, SCHEME_ORIGINS, type Scheme } from '../core/scheme/whole-scheme'
+import { candidateFor } from '../db/candidates'
+import { listSchemes, saveScheme } from '../db/schemes'
 import { kind, Refusal } from './kind'
-import { id, name } from './values'
+import { id, name, strengthPercent } from './values'
 
 /** A whole scheme of a room, new or changed: what each surface would be, and its accents. */
 export const keepScheme = kind({
@@ -13,7 +16,16 @@ export const keepScheme = kind({
     name: name('a name for the scheme'),
     origin: z.enum(SCHEME_ORIGINS),
     parts: z
-      .array(SchemePart)
+      .array(
+        z.object({
+          surface: z.enum(SURFACES),
+          sheen: z.enum(SHEENS),
+          deckColourId: id,
+          strengthPercent,
+          /** Of the candidate that it becomes where there is none of that colour at that strength. */
+          candidateId: id,
+        }),
+      )
       .min(1, 'Expected a colour for one surface at least.')
       .max(11)
       .refine((parts) => new Set(parts.map(({ surface }) => surface)).size === parts.length, {
@@ -23,7 +35,7 @@ export const keepScheme = kind({
     removed: z.boolean().default(false),
   }),
   visitOf: ({ visitId }) => visitId,
-  async write(tx, { visitId, schemeId, ...scheme }, { receivedAt }) {
+  async write(tx, { visitId, schemeId, parts, ...scheme }, { receivedAt }) {
     const others = (await listSchemes(tx, visitId)).filter(
       ({ id: other, roomId }) => roomId === scheme.roomId && other !== schemeId,
     )
@@ -31,7 +43,14 @@ export const keepScheme = kind({
       throw new Refusal(
         `A room holds at most ${MOST_SCHEMES} schemes side by side: take one out first.`,
       )
-    if (!(await saveScheme(tx, visitId, { ...scheme, id: schemeId }, receivedAt)))
+    const named: Scheme['parts'][number][] = []
+    for (const { surface, sheen, ...wanted } of parts)
+      named.push({
+        ...{ surface, sheen },
+        candidateId: await candidateFor(tx, visitId, wanted, receivedAt),
+      })
+    const kept = { ...scheme, id: schemeId, parts: named }
+    if (!(await saveScheme(tx, visitId, kept, receivedAt)))
       throw new Refusal('That room, or a colour of the scheme, is not in this visit.')
   },
   taken: {

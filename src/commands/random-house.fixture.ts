@@ -167,7 +167,13 @@ export function randomCommands(random: () => number, colourIds: readonly string[
         command(
           id,
           'keep-scheme',
-          scheme(visitId, roomId, fresh(), candidateId, { name: pick(['Calm', 'Bold']) }),
+          scheme(
+            visitId,
+            roomId,
+            fresh(),
+            { candidateId, deckColourId: colourId },
+            { name: pick(['Calm', 'Bold']) },
+          ),
         ),
       () => {
         const schemes = made.filter((each) => each.kind === 'keep-scheme')

@@ -90,6 +90,33 @@ export async function takeUpCandidate(
 }
 
 /**
+ * A candidate for a colour at a strength that is proposed for nothing yet; the one there is, else a new one.
+ *
+ * @returns its id
+ */
+export async function candidateFor(
+  tx: Db,
+  visitId: string,
+  wanted: {
+    readonly candidateId: string
+    readonly deckColourId: string
+    readonly strengthPercent: number
+  },
+  at: string,
+): Promise<string> {
+  const [candidate] = await many(
+    tx,
+    z.object({ id: z.uuid() }),
+    `insert into candidate (id, visit_id, deck_colour_id, strength_percent, added_at)
+     values ($1, $2, $3, $4, $5::timestamptz)
+     on conflict (visit_id, deck_colour_id, strength_percent) do update set removed_at = null
+     returning id`,
+    [wanted.candidateId, visitId, wanted.deckColourId, wanted.strengthPercent, at],
+  )
+  return candidate!.id
+}
+
+/**
  * Says how a candidate stands with a surface of a room.
  *
  * @returns false where the room or the candidate is not in the visit

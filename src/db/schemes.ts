@@ -4,8 +4,7 @@ import { SURFACES } from '../core/record/proposal'
 import { SCHEME_ORIGINS, type Scheme } from '../core/scheme/whole-scheme'
 import { many, type Db } from './db'
 
-/** A surface of a scheme with its colour. */
-export const SchemePart = z.object({
+const SchemePart = z.object({
   surface: z.enum(SURFACES),
   candidateId: z.uuid(),
   sheen: z.enum(SHEENS),

@@ -47,9 +47,6 @@ export async function loadRoomSchemes(visitId: string, roomId: string) {
       ...keeperFinish(keeper, visit.houseRules),
       leads: keeper.id === room.leadKeeperId,
     })),
-    candidates: candidates.map(({ id, deckColourId, strengthPercent }) => ({
-      ...{ id, deckColourId, strengthPercent },
-    })),
     /** What is proposed now, surface by surface, to be kept as a scheme. */
     stands: SURFACES.flatMap((surface) => {
       const candidate = standsFor(candidates, room.id, surface)

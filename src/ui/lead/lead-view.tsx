@@ -10,7 +10,7 @@ import { takingUp } from '../record/taking-up'
 import { useChange } from '../record/use-change'
 import { KeeperSwatch } from '../swatch/keeper-swatch'
 import { RelitPatch } from '../swatch/relit-patch'
-import { useKeepScheme, type KnownCandidate } from '../schemes/use-keep-scheme'
+import { useKeepScheme } from '../schemes/use-keep-scheme'
 import {
   ledBy,
   schemesOf,
@@ -32,8 +32,6 @@ interface Props {
   readonly weakestPercent: number
   /** "deck colour id, strength" of the candidates. */
   readonly taken: readonly string[]
-  /** Candidates of the visit, also of other rooms. */
-  readonly candidates: readonly KnownCandidate[]
   /** Names of the schemes that this room holds. */
   readonly schemes: readonly string[]
 }
@@ -48,11 +46,10 @@ export function LeadView({
   rules,
   weakestPercent,
   taken,
-  candidates,
   schemes,
 }: Props) {
   const { change, message } = useChange()
-  const keepScheme = useKeepScheme({ visitId, roomId, candidates, schemes, change })
+  const keepScheme = useKeepScheme({ visitId, roomId, schemes, change })
   const [leadId, setLeadId] = useState(chosen ?? suggestedLead(keepers)?.id)
   const piece = keepers.find(({ id }) => id === leadId) ?? keepers[0]
 

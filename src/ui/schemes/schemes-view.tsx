@@ -14,7 +14,7 @@ import { useChange } from '../record/use-change'
 import { KeeperSwatch } from '../swatch/keeper-swatch'
 import { RelitPatch } from '../swatch/relit-patch'
 import { JudgementMark } from '../verdict/verdict-mark'
-import { useKeepScheme, type KnownCandidate } from './use-keep-scheme'
+import { useKeepScheme } from './use-keep-scheme'
 
 /** A whole scheme as it stands beside the others. */
 export interface ShownScheme {
@@ -49,14 +49,12 @@ export function SchemesView({
   roomId,
   schemes,
   keepers,
-  candidates,
   stands,
 }: {
   readonly visitId: string
   readonly roomId: string
   readonly schemes: readonly ShownScheme[]
   readonly keepers: readonly SchemeKeeper[]
-  readonly candidates: readonly KnownCandidate[]
   readonly stands: readonly {
     readonly surface: Surface
     readonly sheen: Sheen
@@ -66,7 +64,7 @@ export function SchemesView({
 }) {
   const { change, busy, message } = useChange()
   const keepScheme = useKeepScheme({
-    ...{ visitId, roomId, candidates, change },
+    ...{ visitId, roomId, change },
     schemes: schemes.map(({ name }) => name),
   })
   const removed = ({
@@ -77,7 +75,11 @@ export function SchemesView({
     accents,
   }: ShownScheme): PayloadOf<'keep-scheme'> => ({
     ...{ visitId, roomId, schemeId: id, name, origin, removed: true },
-    parts: parts.map(({ surface, sheen, paint }) => ({ surface, sheen, candidateId: paint.id })),
+    parts: parts.map(({ surface, sheen, paint }) => ({
+      ...{ surface, sheen, candidateId: paint.id },
+      deckColourId: paint.deckColourId,
+      strengthPercent: paint.strengthPercent,
+    })),
     accents: accents.map((accent) => accent.id),
   })
   return (

@@ -5,24 +5,15 @@ import type { KeptScheme } from '../lead/lead-model'
 import { newId } from '../record/new-id'
 import type { useChange } from '../record/use-change'
 
-/** A candidate of the visit as a scheme names one. */
-export interface KnownCandidate {
-  readonly id: string
-  readonly deckColourId: string
-  readonly strengthPercent: number
-}
-
-/** Keeps a whole scheme of a room: colours that are no candidates yet are taken up for their surface first. */
+/** Keeps a whole scheme of a room under a name of its own; its colours become candidates, proposed for nothing yet. */
 export function useKeepScheme({
   visitId,
   roomId,
-  candidates,
   schemes,
   change,
 }: {
   readonly visitId: string
   readonly roomId: string
-  readonly candidates: readonly KnownCandidate[]
   /** Names that are taken. */
   readonly schemes: readonly string[]
   readonly change: ReturnType<typeof useChange>['change']
@@ -33,37 +24,12 @@ export function useKeepScheme({
     parts,
     accents,
   }: Omit<KeptScheme, 'origin'> & { readonly origin: SchemeOrigin }): Promise<void> => {
-    const known = [...candidates]
-    const named: {
-      surface: KeptScheme['parts'][number]['surface']
-      candidateId: string
-      sheen: KeptScheme['parts'][number]['sheen']
-    }[] = []
-    for (const { surface, deckColourId, strengthPercent, sheen } of parts) {
-      const before = known.find(
-        (each) => each.deckColourId === deckColourId && each.strengthPercent === strengthPercent,
-      )
-      const candidateId = before?.id ?? newId()
-      if (!before) {
-        const answer = await change('take-up', {
-          ...{ visitId, roomId, deckColourId, strengthPercent, candidateId, surface, sheen },
-          proposalId: newId(),
-        })
-        if (!answer?.ok) return
-        known.push({ id: candidateId, deckColourId, strengthPercent })
-      }
-      named.push({ surface, candidateId, sheen })
-    }
     const called = unlike(name, schemes)
     await change(
       'keep-scheme',
       {
-        visitId,
-        roomId,
-        schemeId: newId(),
-        name: called,
-        origin,
-        parts: named,
+        ...{ visitId, roomId, schemeId: newId(), name: called, origin },
+        parts: parts.map((part) => ({ ...part, candidateId: newId() })),
         accents: [...accents],
       },
       `Kept as the scheme “${called}”.`,

@@ -23,7 +23,6 @@ export default async function LeadPage({
   const decks = await loadDecks()
   if (decks.length === 0) return <NoDeck why="Schemes are drawn from a deck." />
   const keepers = await loadKeepersInRoom(visit.id, room.id)
-  const candidates = await loadCandidates(visit.id)
   return (
     <LeadView
       visitId={visit.id}
@@ -33,13 +32,10 @@ export default async function LeadPage({
       decks={decks.map(deckName)}
       rules={visit.houseRules}
       weakestPercent={weakestStrengthPercent(visit.houseRules)}
-      candidates={candidates.map(({ id, deckColourId, strengthPercent }) => ({
-        ...{ id, deckColourId, strengthPercent },
-      }))}
       schemes={(await loadSchemes(visit.id))
         .filter(({ roomId: at }) => at === room.id)
         .map(({ name }) => name)}
-      taken={candidates
+      taken={(await loadCandidates(visit.id))
         .filter((each) => isUpIn(each, room.id))
         .map(({ deckColourId, strengthPercent }) => `${deckColourId} ${strengthPercent}`)}
     />

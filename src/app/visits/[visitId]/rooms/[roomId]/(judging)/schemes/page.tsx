@@ -9,15 +9,6 @@ export default async function SchemesPage({
   params: Promise<{ visitId: string; roomId: string }>
 }) {
   const { visitId, roomId } = await params
-  const { visit, room, schemes, keepers, candidates, stands } = await loadRoomSchemes(
-    visitId,
-    roomId,
-  )
-  return (
-    <SchemesView
-      visitId={visit.id}
-      roomId={room.id}
-      {...{ schemes, keepers, candidates, stands }}
-    />
-  )
+  const { visit, room, schemes, keepers, stands } = await loadRoomSchemes(visitId, roomId)
+  return <SchemesView visitId={visit.id} roomId={room.id} {...{ schemes, keepers, stands }} />
 }
