@@ -2,7 +2,7 @@ import { unzipSync } from 'fflate'
 import ICAL from 'ical.js'
 import { readFileSync } from 'node:fs'
 import { expect, type Page } from '@playwright/test'
-import { App, demoRoom, demoVisit, faultsOf, open, tabTo, test } from './app'
+import { type App, demoRoom, demoVisit, faultsOf, open, tabTo, test } from './app'
 import { pdfLines } from './pdf-text'
 
 type Row = Readonly<Record<string, unknown>>
@@ -335,12 +335,10 @@ test('twelve rooms and forty candidates with long names become a PDF while other
   )
 })
 
-/** Twelve rooms with names as long as they may be, forty candidates proposed for each. */
-async function bigHouse(page: Page, app: App) {
-  const { tables, decks } = await storeOf(page, demoVisit(app))
-  const [before] = tables.visit!
-  const visit = crypto.randomUUID()
-  const send = async (kind: string, payload: Row): Promise<void> => {
+/** Makes changes as a page of the application would. */
+const sending =
+  (page: Page, app: App) =>
+  async (kind: string, payload: Row): Promise<void> => {
     const answer = await page.request.post(`${app.url}/api/commands`, {
       headers: { origin: app.url },
       data: {
@@ -351,46 +349,41 @@ async function bigHouse(page: Page, app: App) {
     const said = (await answer.json()) as { ok: boolean; message?: string }
     expect(said, said.message).toMatchObject({ ok: true })
   }
-  const { houseRules } = {
-    houseRules: Object.fromEntries(tables.visit_house_rule!.map((row) => [row.rule, row.school])),
-  }
+
+/** A new visit, with the house rules and a deck of the demo's. */
+async function newVisit(page: Page, app: App, where: Row) {
+  const { tables, decks } = await storeOf(page, demoVisit(app))
+  const visit = crypto.randomUUID()
+  const send = sending(page, app)
   await send('keep-brief', {
     ...{
       visitId: visit,
       household: 'Łarrow-Ibbotrey '.repeat(4).trim(),
       wishes: '',
       willNotHave: '',
-      houseRules,
     },
-    ...{
-      wants: [],
-      contrast: 'open',
-      climate: 'mixed',
-      oldPaint: 'unknown',
-      fromMinute: 540,
-      toMinute: 1080,
-    },
-    ...{
-      placeName: 'Tarlow Cross',
-      latitudeDeg: 52.4,
-      longitudeDeg: -1.6,
-      timeZone: 'Europe/London',
-    },
-    visitDate: String(before!.visit_date),
+    houseRules: Object.fromEntries(tables.visit_house_rule!.map((row) => [row.rule, row.school])),
+    ...{ wants: [], contrast: 'open', climate: 'mixed', oldPaint: 'unknown' },
+    ...{ fromMinute: 540, toMinute: 1080, visitDate: '2026-09-17' },
+    ...where,
   })
-  const colours = decks[0]!.colours.slice(0, 40)
+  return { visit, send, colours: decks[0]!.colours }
+}
+
+/** Twelve rooms with names as long as they may be, forty candidates proposed for each. */
+async function bigHouse(page: Page, app: App) {
+  const { visit, send, colours } = await newVisit(page, app, ENGLAND)
   const names = Array.from(
     { length: 12 },
     (_, at) =>
       `${'Passagebetweenthemorningroomandtheconservatory'.slice(0, 40)} number ${at + 1}, upstairs left`,
   )
-  const candidates = colours.map(({ id }) => ({ id: crypto.randomUUID(), deckColourId: id }))
+  const candidates = colours
+    .slice(0, 40)
+    .map(({ id }) => ({ id: crypto.randomUUID(), deckColourId: id }))
   for (const name of names) {
     const roomId = crypto.randomUUID()
-    await send('keep-room', {
-      ...{ visitId: visit, roomId, name, northSouthMm: 4000, eastWestMm: 3500, heightMm: 3100 },
-      ...{ useHours: 'daytime', treatment: 'plain', seenFrom: [] },
-    })
+    await send('keep-room', roomOf(visit, roomId, name))
     await Promise.all(
       candidates.map(({ id, deckColourId }) =>
         send('take-up', {
@@ -402,3 +395,71 @@ async function bigHouse(page: Page, app: App) {
   }
   return { visit, names }
 }
+
+const ENGLAND = {
+  ...{ placeName: 'Tarlow Cross', latitudeDeg: 52.4, longitudeDeg: -1.6 },
+  timeZone: 'Europe/London',
+}
+
+const roomOf = (visitId: string, roomId: string, name: string): Row => ({
+  ...{ visitId, roomId, name, northSouthMm: 4000, eastWestMm: 3500, heightMm: 3100 },
+  ...{ useHours: 'daytime', treatment: 'plain', seenFrom: [] },
+})
+
+test('south of the equator, over the start of summer time, the calendar of a board is by the clocks of the place', async ({
+  page,
+  ownApp: app,
+}) => {
+  const timeZone = 'Australia/Hobart'
+  const { visit, send, colours } = await newVisit(page, app, {
+    ...{ placeName: 'Sorrell Point', latitudeDeg: -42.9, longitudeDeg: 147.3, timeZone },
+  })
+  const [roomId, candidateId, proposalId] = [0, 1, 2].map(() => crypto.randomUUID()) as [
+    string,
+    string,
+    string,
+  ]
+  await send('keep-room', roomOf(visit, roomId, 'Parlour'))
+  await send('keep-window', {
+    ...{ visitId: visit, roomId, windowId: crypto.randomUUID(), bearingDeg: 0, widthMm: 1800 },
+    ...{ heightMm: 1300, sillMm: 900, pitchDeg: 90, glazing: 'double', curtain: 'none' },
+    ...{ overhangMm: 0, opposite: 'sky', oppositeDeg: 0, ground: 'paving', alongPercent: null },
+  })
+  const proposed = {
+    ...{ visitId: visit, roomId, candidateId, proposalId, surface: 'walls', sheen: 'matt' },
+  }
+  await send('take-up', { ...proposed, deckColourId: colours[9]!.id, strengthPercent: 100 })
+  await send('propose', {
+    ...proposed,
+    ...{ status: 'going to board', reason: '', withdrawn: false, replaces: null },
+  })
+  // Clocks go forward there in the night to 4 October 2026.
+  await send('keep-board', {
+    ...{ visitId: visit, boardId: crypto.randomUUID(), candidateId, roomId: null, sheen: 'matt' },
+    ...{ widthMm: 600, heightMm: 600, borderMm: 25, count: 1 },
+    begun: { date: '2026-10-03', clockMinute: 480 },
+  })
+  const answer = await page.request.get(`${app.url}/api/visits/${visit}/boards`)
+  const text = await answer.text()
+  expect(text).toContain(`X-WR-TIMEZONE:${timeZone}`)
+  const events = new ICAL.Component(ICAL.parse(text) as never)
+    .getAllSubcomponents('vevent')
+    .map((event) => new ICAL.Event(event))
+  await open(page, `${app.url}/visits/${visit}/rooms/${roomId}/boards`)
+  const shown = await page
+    .getByRole('region', { name: 'Where and when to stand them' })
+    .getByRole('listitem')
+    .filter({ has: page.getByRole('button', { name: 'Show that light' }) })
+    .evaluateAll((all) => all.map((item) => item.querySelectorAll('p')[1]!.textContent ?? ''))
+  expect(events.length).toBe(shown.length)
+  const atPlace = events.map(({ startDate }) =>
+    new Intl.DateTimeFormat('en-GB', {
+      ...{ timeZone, day: 'numeric', month: 'long', year: 'numeric' },
+      ...{ hour: '2-digit', minute: '2-digit' },
+    })
+      .format(startDate.toJSDate())
+      .replace(' at ', ', '),
+  )
+  expect(atPlace.toSorted()).toEqual(shown.toSorted())
+  expect(shown.every((when) => /October 2026/.test(when))).toBe(true)
+})

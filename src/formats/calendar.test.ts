@@ -3,7 +3,7 @@ import { writeCalendar } from './calendar'
 
 test('a general-purpose calendar library reads back what was written', () => {
   const from = Date.parse('2026-03-29T00:30:00Z')
-  const text = writeCalendar('Visit', [
+  const text = writeCalendar('Visit', 'Europe/London', [
     {
       id: 'a',
       title: 'Kitchen; west, late',
@@ -23,6 +23,7 @@ test('a general-purpose calendar library reads back what was written', () => {
   ])
   const calendar = new ICAL.Component(ICAL.parse(text) as unknown[])
   const events = calendar.getAllSubcomponents('vevent').map((each) => new ICAL.Event(each))
+  expect(calendar.getFirstPropertyValue('x-wr-timezone')).toBe('Europe/London')
   expect(events.map(({ summary }) => summary)).toEqual(['Kitchen; west, late', 'Front room'])
   expect(events[0]!.startDate.toJSDate().getTime()).toBe(from)
   expect(events[0]!.endDate.toJSDate().getTime()).toBe(from + 25 * 60_000)

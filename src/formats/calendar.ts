@@ -11,11 +11,17 @@ export interface CalendarEvent {
 }
 
 /**
- * Events as a calendar file (iCalendar, RFC 5545), times in UTC so that every calendar shows them on its own clock.
+ * Events as a calendar file (iCalendar, RFC 5545). Times are UTC, so that they are right whatever a calendar knows of zones; the
+ * zone of the house is named for the calendar to show them by.
  *
+ * @param timeZone IANA name
  * @throws Error when an event is malformed
  */
-export function writeCalendar(name: string, events: readonly CalendarEvent[]): string {
+export function writeCalendar(
+  name: string,
+  timeZone: string,
+  events: readonly CalendarEvent[],
+): string {
   const { error, value } = createEvents(
     events.map(({ id, title, fromUtcMs, toUtcMs, note, place }): EventAttributes => ({
       uid: `${id}@elm-swatch.invalid`,
@@ -33,5 +39,5 @@ export function writeCalendar(name: string, events: readonly CalendarEvent[]): s
     })),
   )
   if (error || !value) throw error ?? new Error('a calendar needs at least one event')
-  return value
+  return value.replace('METHOD:PUBLISH\r\n', `METHOD:PUBLISH\r\nX-WR-TIMEZONE:${timeZone}\r\n`)
 }

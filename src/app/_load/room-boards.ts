@@ -7,7 +7,13 @@ import { standingPlan, type Standing } from '@/core/boards/standing-plan'
 import { wallPatchOf } from '@/core/boards/wall-patch'
 import { ruleWords } from '@/core/advice/house-rules'
 import { dateOfDayNumber, dayNumber, longDate } from '@/core/light/calendar-date'
-import { clockOfMinutes, clockTime } from '@/core/light/day-clock'
+import {
+  clockOfMinutes,
+  clockTime,
+  MS_PER_MINUTE,
+  utcMsAt,
+  type LocalDay,
+} from '@/core/light/day-clock'
 import type { RoomDay } from '@/core/light/light-choice'
 import { isJudgedAgainst } from '@/core/pairing/keeper-kind'
 import { groundFor, groundSaid } from '@/core/paint/ground'
@@ -19,6 +25,7 @@ import type { Board } from '@/db/boards'
 import type { Candidate } from '@/db/candidates'
 import { USUAL_ROOM_PAINT } from '@/db/room-paint'
 import { simulatedForecaster } from '@/devices/sky-forecast'
+import { localDay } from '@/time/local-day'
 import { looksOf } from './house-grid'
 import { candidatePaint, keeperFinish, whiteBaseOf } from './paints'
 import { loadPaintWays } from './settings'
@@ -197,14 +204,19 @@ export async function loadRoomBoards(visitId: string, roomId: string) {
     place: number,
     on: readonly string[],
   ) {
-    const { choice } = hour
+    const date = on[place]!
+    const day = localDay(date, visit.timeZone)
+    const choice =
+      hour.choice.source === 'lamps'
+        ? hour.choice
+        : { ...hour.choice, minute: sameSun(hour.choice.minute, roomDay.day, day) }
     const entry = (candidateId: string) => entries.find(({ paint }) => paint.id === candidateId)!
     return {
       key: `${placing.id} ${hour.name}${at.every(({ isPatch }) => isPatch) ? ' patch' : ''}`,
       hour: hour.name,
       hourSaid: HOUR_SAID[hour.name],
-      date: on[place]!,
-      clock: choice.source === 'lamps' ? 'after dark' : clockTime(roomDay.day, choice.minute),
+      date,
+      clock: choice.source === 'lamps' ? 'after dark' : clockTime(day, choice.minute),
       minute: choice.minute,
       choice,
       words: placing.words,
@@ -218,6 +230,12 @@ export async function loadRoomBoards(visitId: string, roomId: string) {
       })),
     }
   }
+}
+
+/** The minute of another day at which the sun stands as at a minute of one: so long after it, whatever the clocks did. */
+function sameSun(minute: number, of: LocalDay, on: LocalDay): number {
+  const days = dayNumber(on.date)! - dayNumber(of.date)!
+  return Math.round((utcMsAt(of, minute + days * 1440) - on.startUtcMs) / MS_PER_MINUTE)
 }
 
 const COATS = 2

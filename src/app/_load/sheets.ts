@@ -1,18 +1,25 @@
 import { dayParts } from '@/core/light/day-parts'
 import { screenColour } from '@/core/colour/appearance'
+import { solarNoonMinute } from '@/core/light/light-choice'
 import { lookSaid } from '@/core/record/look-words'
 import { VERDICT_WORDS } from '@/core/record/verdict'
+import { depthPart, doorway, threadSaid } from '@/core/scheme/doorways'
 import { clientSheet } from '@/core/sheet/client-sheet'
 import { counterSlip } from '@/core/sheet/counter-slip'
 import { fetchSheet, type ToFetch } from '@/core/sheet/fetch-sheet'
+import type { HandOff } from '@/core/sheet/hand-off'
+import { houseSheet } from '@/core/sheet/house-sheet'
 import { painterSchedule } from '@/core/sheet/painter-schedule'
 import { roomRecords, type RecordedRoom } from '@/core/sheet/room-record'
 import type { SheetDocument, SheetKind } from '@/core/sheet/sheet-document'
 import { DAYLIGHT } from '@/core/undertone/daylight'
+import { undertoneOf } from '@/core/undertone/undertone'
+import { litRooms, pairsOf } from '@/ui/together/lit-rooms'
 import { loadFetchList, type FetchEntry } from './fetch-list'
 import { handedPaint, loadHandOff, sheetSwatch } from './hand-off'
 import { candidatePaint } from './paints'
 import { loadRoomSheet } from './room-sheet'
+import { loadTogether } from './together'
 import { loadCandidates, loadDecks, loadRoomDays, loadVisit } from './visit-page'
 
 /** A sheet of a visit, whole; the same for screen, print and PDF. */
@@ -25,6 +32,8 @@ export async function loadSheet(visitId: string, kind: SheetKind): Promise<Sheet
       return painterSchedule(house)
     case 'counter':
       return counterSlip(house, await byDaylight(visitId))
+    case 'house':
+      return loadHouseSheet(visitId, house)
     case 'fetch': {
       const { toFetch, neverHeld } = await loadFetchList(visitId)
       const entry = await entryOf(visitId)
@@ -33,6 +42,57 @@ export async function loadSheet(visitId: string, kind: SheetKind): Promise<Sheet
     case 'record':
       return roomRecords(house, await recordedRooms(visitId))
   }
+}
+
+/** The whole house on one sheet, its doorways at midday. */
+async function loadHouseSheet(visitId: string, house: HandOff): Promise<SheetDocument> {
+  const { rooms, visit } = await loadTogether(visitId)
+  const decks = await loadDecks()
+  const candidates = await loadCandidates(visitId)
+  const walled = rooms
+    .flatMap(({ walls, ...room }) => (walls ? [{ ...room, walls }] : []))
+    .sort((p, q) => q.walls.lrvPercent - p.walls.lrvPercent)
+  const [first] = rooms
+  const lit = first
+    ? litRooms(
+        rooms,
+        {
+          ...{ source: 'room', sky: 'clear', lampsOn: false, spot: 'walls' },
+          minute: solarNoonMinute(first.roomDay.place, first.roomDay.day),
+        },
+        first.roomDay.day,
+      )
+    : []
+  return houseSheet(
+    house,
+    walled.map(({ name, walls, roomDay }) => ({
+      room: name,
+      part: depthPart(walls.lrvPercent),
+      paint: handedPaint(
+        candidates.find(({ id }) => id === walls.id)!,
+        decks,
+      ),
+      swatch: sheetSwatch(walls, dayParts(roomDay)),
+      status: walls.status,
+    })),
+    threadSaid(
+      walled.map(({ name, walls }) => ({
+        name,
+        undertone: undertoneOf(DAYLIGHT, walls.reflectance),
+      })),
+    ),
+    pairsOf(lit).map(([p, q]) => {
+      const { judgement, pairing, reason, stepLrv, stepWords } = doorway(
+        [p.lit, q.lit],
+        visit.houseRules,
+      )
+      return {
+        rooms: `${p.name} and ${q.name}`,
+        judgement: `${judgement}: ${judgement.startsWith('works') ? pairing : reason}`,
+        step: `${Math.round(stepLrv)} % of LRV, ${stepWords}`,
+      }
+    }),
+  )
 }
 
 async function byDaylight(visitId: string): Promise<ReadonlyMap<string, string>> {

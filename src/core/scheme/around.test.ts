@@ -16,7 +16,15 @@ import {
   joineryFor,
   lowerHalfFor,
 } from './around'
-import { depthPart, doorway, hallwayOf, hallwaySaid, waysOut, type LitWalls } from './doorways'
+import {
+  depthPart,
+  doorway,
+  hallwayOf,
+  hallwaySaid,
+  threadSaid,
+  waysOut,
+  type LitWalls,
+} from './doorways'
 import { brighterBy, brighterSaid } from './light-effect'
 import type { DeckColour } from './trim'
 
@@ -164,6 +172,23 @@ test('a house has a light, a bridging and a deep colour, and its hallway wants t
   const hall = { name: 'Hall', lrvPercent: 50 }
   expect(hallwaySaid(hall, [{ name: 'Snug', lrvPercent: 20 }])).toBeNull()
   expect(hallwaySaid(hall, [{ name: 'Study', lrvPercent: 70 }])).toContain('deeper than Study')
+})
+
+test('the largest set of walls that lean alike runs through a house, the rest stands apart', () => {
+  const walls = [
+    ['Hall', of(88, 3, 9)],
+    ['Kitchen', of(70, 4, 12)],
+    ['Snug', of(30, -2, -14)],
+    ['Study', of(50, 4, 11)],
+  ].map(([name, surface]) => ({
+    name: name as string,
+    undertone: undertoneOf(DAYLIGHT, surface as Reflectance),
+  }))
+  expect(threadSaid(walls)).toBe(
+    'One undertone runs through Hall, Kitchen and Study; Snug stands apart.',
+  )
+  expect(threadSaid(walls.slice(2, 3))).toBe('No two rooms share an undertone.')
+  expect(threadSaid([])).toBe('No room has a colour for its walls yet.')
 })
 
 test('where two rooms clash the ways out do sit with the other room: a strength, a hue, a bridge', () => {

@@ -136,6 +136,22 @@ export function lowerHalfFor(
   ]
 }
 
+/** Colours for a wall of its own: its relatives two and three steps away, the way a deep wall leaves them. */
+export function featureColoursFor(
+  wall: DeckColour,
+  deck: readonly DeckColour[],
+  strip: readonly number[],
+  room: AroundRoom,
+): AroundOption[] {
+  const away = wall.lrvPercent < DEEP_BELOW_LRV ? -1 : 1
+  return [STRIP_STEPS, STRIP_STEPS + 1].flatMap((steps) => {
+    const place = relative(wall, strip, away * steps)
+    const other = deck.find((each) => each.place === place)
+    const name = `a ${away > 0 ? 'deeper' : 'paler'} relative, ${steps} steps away`
+    return other ? [option(wall, other, 'cabinets', room, 'one wall', name)] : []
+  })
+}
+
 /** Cabinets and an island: a clean white, a relative, and what bridges the two. */
 export function joineryFor(
   surface: 'cabinets' | 'island' | 'door inside',

@@ -85,6 +85,33 @@ export function doorway(rooms: readonly [LitWalls, LitWalls], rules: HouseRules)
   }
 }
 
+/**
+ * What runs through a house: the largest set of walls that lean as one of them does, and the rest.
+ *
+ * @param walls by daylight
+ */
+export function threadOf<Wall extends { readonly name: string; readonly undertone: Undertone }>(
+  walls: readonly Wall[],
+): { readonly shared: readonly Wall[]; readonly apart: readonly Wall[] } {
+  const sets = walls.map((seed) => walls.filter((wall) => shares(seed.undertone, wall.undertone)))
+  const shared = sets.reduce<Wall[]>((p, q) => (q.length > p.length ? q : p), [])
+  return { shared, apart: walls.filter((wall) => !shared.includes(wall)) }
+}
+
+const listed = (names: readonly string[]): string =>
+  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
+
+/** "One undertone runs through Hall, Kitchen and Study; Snug stands apart." */
+export function threadSaid(walls: Parameters<typeof threadOf>[0]): string {
+  const { shared, apart } = threadOf(walls)
+  if (walls.length === 0) return 'No room has a colour for its walls yet.'
+  if (shared.length < 2) return 'No two rooms share an undertone.'
+  const names = (of: typeof walls): string => listed(of.map(({ name }) => name))
+  return apart.length === 0
+    ? `One undertone runs through ${names(shared)}.`
+    : `One undertone runs through ${names(shared)}; ${names(apart)} ${apart.length === 1 ? 'stands' : 'stand'} apart.`
+}
+
 export const DEPTH_PARTS = ['light', 'bridging', 'deep'] as const
 /** What a room's walls are to the house: its light, its bridging or its deep colour. */
 export type DepthPart = (typeof DEPTH_PARTS)[number]

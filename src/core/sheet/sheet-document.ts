@@ -50,7 +50,7 @@ export interface SheetDocument {
 export const PAPERS = ['a4', 'letter'] as const
 export type Paper = (typeof PAPERS)[number]
 
-export const SHEET_KINDS = ['client', 'painter', 'counter', 'fetch', 'record'] as const
+export const SHEET_KINDS = ['client', 'painter', 'counter', 'house', 'fetch', 'record'] as const
 /** Whom a sheet is for. */
 export type SheetKind = (typeof SHEET_KINDS)[number]
 
@@ -58,6 +58,7 @@ export const SHEET_WORDS: Readonly<Record<SheetKind, string>> = {
   client: 'For the client',
   painter: 'Painter’s schedule',
   counter: 'Counter slip',
+  house: 'The house',
   fetch: 'Fetch list',
   record: 'Room records',
 }

@@ -102,19 +102,26 @@ export function AroundView(props: Props) {
     trimStays?.colours[0]?.reflectance ??
     groups[0]?.options[0]?.reflectance ??
     null
-  const isFeature = joinery.featureWall === wall && shown('one wall') !== null
+  const isFeature = joinery.featureWall === wall || tried['one wall'] !== undefined
+  const half = tried['lower half']
+  const ceiling = groups.find(({ surface }) => surface === 'ceiling')?.options[0]
   const colourOf = (part: ElevationRect['part']) => {
-    if (part === 'wall') return isFeature ? shown('one wall') : walls.reflectance
-    if (part === 'ceiling')
-      return (
-        shown('ceiling') ??
-        groups.find(({ surface }) => surface === 'ceiling')?.options[0]?.reflectance ??
-        null
-      )
-    if (part === 'lower half') return shown('lower half')
-    if (part === 'door') return shown('door inside') ?? trim
-    if (part === 'skirting' || part === 'casing') return trim
-    return null
+    switch (part) {
+      case 'wall':
+        if (half?.surface === 'upper half') return half.reflectance
+        return (isFeature ? shown('one wall') : null) ?? walls.reflectance
+      case 'lower half':
+        return half?.surface === 'upper half' ? walls.reflectance : shown('lower half')
+      case 'ceiling':
+        return shown('ceiling') ?? ceiling?.reflectance ?? null
+      case 'door':
+        return shown('door inside') ?? trim
+      case 'skirting':
+      case 'casing':
+        return trim
+      default:
+        return null
+    }
   }
   const nameOf = (key: string): string => keepers.find(({ id }) => id === key)?.name ?? key
   const features = useMemo(

@@ -12,6 +12,7 @@ const HEADS: Readonly<Partial<Record<Surface, string>>> = {
   trim: 'Trim',
   ceiling: 'Ceiling',
   'lower half': 'Half wall',
+  'one wall': 'This wall by itself',
   'door inside': 'Doors, inside',
   'door outside': 'A door’s outside face',
   cabinets: 'Cabinets',

@@ -8,8 +8,11 @@ import {
   fromDoorway,
   hallwayOf,
   hallwaySaid,
+  threadSaid,
   wantsWayOut,
 } from '@/core/scheme/doorways'
+import { DAYLIGHT } from '@/core/undertone/daylight'
+import { undertoneOf } from '@/core/undertone/undertone'
 import type { DeckName } from '@/workers/fetch-deck'
 import { useDecks } from '../deck/use-decks'
 import { Link } from '../frame/page-link'
@@ -55,12 +58,18 @@ export function TogetherView({
         .filter(({ id }) => hall!.seenFrom.includes(id))
         .map(({ name, walls }) => ({ name, lrvPercent: walls.lrvPercent })),
     )
+  const thread = threadSaid(
+    rooms.flatMap(({ name, walls }) =>
+      walls ? [{ name, undertone: undertoneOf(DAYLIGHT, walls.reflectance) }] : [],
+    ),
+  )
   const bare = rooms.filter(({ walls }) => walls === null)
 
   return (
     <main className="flex min-h-0 flex-1 flex-col gap-4 overflow-y-auto px-4 py-3">
       <h1 className="text-head">Room to room</h1>
       <House rooms={now} />
+      <p className="text-small">{thread}</p>
       {hallWords && (
         <p className="border-l-4 border-ink pl-3 text-small font-medium">{hallWords}</p>
       )}

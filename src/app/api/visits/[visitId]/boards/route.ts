@@ -1,6 +1,6 @@
 import { loadRoomBoards } from '@/app/_load/room-boards'
 import { findVisitById, loadVisit } from '@/app/_load/visit-page'
-import { minuteAtClockTime, utcMsAt } from '@/core/light/day-clock'
+import { clockTime, minuteAtClockTime, utcMsAt } from '@/core/light/day-clock'
 import { writeCalendar, type CalendarEvent } from '@/formats/calendar'
 import { localDay } from '@/time/local-day'
 
@@ -30,14 +30,14 @@ export async function GET(
         title: `${room.name}: board ${words}`,
         fromUtcMs: utcMsAt(day, at),
         toUtcMs: utcMsAt(day, at + LOOK_MINUTES),
-        note: `${visit.household}, ${room.name}, ${hourSaid}. Stand ${called.join(', ')} ${words}.`,
+        note: `${visit.household}, ${room.name}, ${hourSaid}, ${clockTime(day, at)} by the clocks of ${visit.placeName}. Stand ${called.join(', ')} ${words}.`,
         place: visit.placeName,
       })
     }
   }
   if (events.length === 0)
     return new Response('Nothing is missing: no board has to be stood anywhere.', { status: 404 })
-  return new Response(writeCalendar(`${visit.household}: boards`, events), {
+  return new Response(writeCalendar(`${visit.household}: boards`, visit.timeZone, events), {
     headers: {
       'content-type': 'text/calendar; charset=utf-8',
       'content-disposition': 'attachment; filename="boards.ics"',

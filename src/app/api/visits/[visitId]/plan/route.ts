@@ -13,6 +13,7 @@ export async function GET(
     return new Response('No room to be seen yet', { status: 404 })
   const calendar = writeCalendar(
     visit.household,
+    visit.timeZone,
     plan.stops.map(({ roomId, fromMinute, toMinute }) => ({
       id: `${visit.id}-${roomId}`,
       title: rooms.get(roomId)!.name,
