@@ -117,7 +117,10 @@ async function takeAll(page) {
   await page.getByRole('region', { name: 'Trim' }).waitFor()
   await shot('around-it')
   await open(`${visit}/together?light=room&at=11:00&sky=clear&lamps=off`)
-  await page.getByRole('heading', { name: /and Landing study/ }).first().waitFor()
+  await page
+    .getByRole('heading', { name: /and Landing study/ })
+    .first()
+    .waitFor()
   await shot('room-to-room')
   await open(`${kitchen}/ruling${late}`)
   await page.getByRole('img', { name: /its own photograph/ }).waitFor()

@@ -5,6 +5,7 @@ import { TEXTURES } from '../core/pairing/role'
 import { SHIFT_DIRECTIONS, SHIFT_SIZES } from '../core/paint/by-eye'
 import { READING_SOURCES } from '../core/paint/reading'
 import { saveKeeper } from '../db/keepers'
+import { LabReading, SrgbReading } from '../db/reading-columns'
 import { ReadingEvidenceShape } from '../db/reading-evidence'
 import { kind, Refusal } from './kind'
 import { id, name, note, photoHash, shortText } from './values'
@@ -13,18 +14,8 @@ const part = name('what part this colour is', 40)
 const sharePercent = z.int().min(1).max(100)
 
 const reading = z.discriminatedUnion('kind', [
-  z.object({
-    kind: z.literal('lab'),
-    lab: z.tuple([
-      z.number().min(0).max(100),
-      z.number().min(-128).max(128),
-      z.number().min(-128).max(128),
-    ]),
-  }),
-  z.object({
-    kind: z.literal('srgb'),
-    hex: z.string().regex(/^#[0-9a-f]{6}$/, 'Expected six digits 0–9 a–f.'),
-  }),
+  LabReading,
+  SrgbReading,
   z.object({
     kind: z.literal('spectral'),
     wavelengthsNm: z.array(z.number()).min(2).max(1000),

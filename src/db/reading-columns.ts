@@ -21,3 +21,17 @@ export function readingFromColumns(row: z.infer<typeof ReadingColumns>): KeptRea
     return { kind: 'lab', lab: [labL, labA, labB] }
   throw new RangeError('a stored reading has neither L*a*b*, hex nor bands')
 }
+
+/** A reading of one number as a change or a cell of JSON has it. */
+export const LabReading = z.object({
+  kind: z.literal('lab'),
+  lab: z.tuple([
+    z.number().min(0).max(100),
+    z.number().min(-128).max(128),
+    z.number().min(-128).max(128),
+  ]),
+})
+export const SrgbReading = z.object({
+  kind: z.literal('srgb'),
+  hex: z.string().regex(/^#[0-9a-f]{6}$/, 'Expected six digits 0–9 a–f.'),
+})

@@ -2,22 +2,10 @@ import { z } from 'zod'
 import { WALL_NAMES } from '../core/light/walls'
 import { USUAL_JOINERY, type RoomJoinery } from '../core/quantity/areas'
 import { many, type Db } from './db'
+import { LabReading, SrgbReading } from './reading-columns'
 
 /** What is on walls now, as a reading of one number. */
-export const OldWalls = z.discriminatedUnion('kind', [
-  z.object({
-    kind: z.literal('lab'),
-    lab: z.tuple([
-      z.number().min(0).max(100),
-      z.number().min(-128).max(128),
-      z.number().min(-128).max(128),
-    ]),
-  }),
-  z.object({
-    kind: z.literal('srgb'),
-    hex: z.string().regex(/^#[0-9a-f]{6}$/, 'Expected six digits 0–9 a–f.'),
-  }),
-])
+export const OldWalls = z.discriminatedUnion('kind', [LabReading, SrgbReading])
 
 /** What of a room decides how much paint it takes. */
 export interface RoomPaint extends RoomJoinery {

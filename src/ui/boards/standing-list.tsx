@@ -67,10 +67,10 @@ export function StandingList({
         </p>
       )}
       {standings.length > 0 && (
-        <fieldset className="flex items-center gap-3 py-2 text-small">
+        <fieldset className="flex flex-wrap items-center gap-x-4 py-2 text-small">
           <legend className="sr-only">Who looks</legend>
           {(['me', 'client'] as const).map((each) => (
-            <label key={each} className="flex min-h-11 items-center gap-2">
+            <label key={each} className="flex min-h-11 items-center gap-2 whitespace-nowrap">
               <input
                 type="radio"
                 name="who-looks"
@@ -175,7 +175,7 @@ function Says({
     <button
       key={verdict}
       type="button"
-      className="key px-2"
+      className="key min-w-11 justify-center px-2"
       aria-label={`${called}: ${VERDICT_WORDS[verdict]}`}
       title={VERDICT_WORDS[verdict]}
       onClick={() => onSay(verdict, null)}
