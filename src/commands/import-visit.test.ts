@@ -56,6 +56,16 @@ test('a visit read from its rows has them all again, the ruling and what leads a
   expect(await visitRows(db, visitId)).toEqual(tables)
 })
 
+test('what was read from a file is not taken back by the key: its decks may be in use', async () => {
+  const { payload, visitId, tables } = await exported()
+  await wipe()
+  const read = await done(db, 'import-visit', payload)
+  expect(await said(db, command(3, 'undo', { visitId, commandId: read.id }))).toMatch(
+    /What was read from a file stays/,
+  )
+  expect(await visitRows(db, visitId)).toEqual(tables)
+})
+
 test('a visit that is here is refused; asked to, what lacks is added and what differs stays', async () => {
   const { payload, visitId, kitchenId } = await exported()
   expect(await said(db, command(1, 'import-visit', payload))).toMatch(

@@ -17,6 +17,9 @@ export const undo = kind({
     const target = await findCommand(tx, commandId)
     if (!target || target.visitId !== visitId)
       throw new Refusal(`There is no such change in ${visitId ? 'this visit' : 'the settings'}.`)
+    // Its decks may be in use by now; and a whole visit goes by a key of its own.
+    if (target.kind === 'import-visit')
+      throw new Refusal('What was read from a file stays; the visit is taken out in its brief.')
     if (target.undoneBy) throw new Refusal('It was taken back already.')
     const events = await eventsOfCommand(tx, commandId)
     if (events.length === 0)

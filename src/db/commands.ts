@@ -47,7 +47,7 @@ export const latestOfDevice = (
     db,
     CommandRow,
     `${SELECT} where c.visit_id is not distinct from $1::uuid and c.device = $2 and c.undone_by is null
-       and c.kind not in ('undo', 'keep-photo', 'open-deck')
+       and c.kind not in ('undo', 'keep-photo', 'open-deck', 'import-visit')
        and c.seq is not null order by c.seq desc limit 1`,
     [visitId, device],
   )

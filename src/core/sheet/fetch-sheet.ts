@@ -41,6 +41,7 @@ export function fetchSheet(
             ...neverHeld.map(entry),
           ]
         : []),
+      { kind: 'signature', lines: ['Fetched by'] },
     ],
     foot: `No chip exists at another strength; only a mixed sample shows it. ${ON_SAFETY}`,
   }
