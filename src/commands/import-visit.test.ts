@@ -92,7 +92,7 @@ const spoilt = (
   },
 })
 
-test.each([
+const SPOILT = [
   [
     'rows of a newer program',
     (p: PayloadOf<'import-visit'>) => ({ ...p, rows: CODEC_VERSION + 1 }),
@@ -133,10 +133,15 @@ test.each([
     (p: PayloadOf<'import-visit'>) => spoilt(p, 'look', { verdict: 'splendid' }),
     /look: a row of the file is none/,
   ],
-])('%s is refused in words, and nothing is stored', async (_, spoil, words) => {
+] as const
+
+test('a file that is none is refused in words, and nothing of it is stored', async () => {
   const { payload } = await exported()
   await wipe()
   const before = await wholeRecord(db)
-  expect(await said(db, command(1, 'import-visit', spoil(payload)))).toMatch(words)
-  expect(await wholeRecord(db)).toEqual(before)
+  for (const [n, [what, spoil, words]] of SPOILT.entries()) {
+    const answer = await said(db, command(100 + n, 'import-visit', spoil(payload)))
+    expect(`${what}: ${answer}`).toMatch(words)
+    expect(await wholeRecord(db)).toEqual(before)
+  }
 })

@@ -30,6 +30,11 @@ test('a strong red in a clear base wants grey under it, an off-white does not', 
   expect(red.is).toBe('grey')
   expect(red.coats ?? 9).toBeLessThan(red.coatsOverWhite ?? 9)
   expect(groundSaid(red)).toMatch(/^A grey of LRV \d+ under it: \d coats? instead of /)
+  // Two coats over white hide this blue: that grey would do it in one is no reason to tint an undercoat.
+  expect(groundFor(of(35, 0, -30), WHITE_BASE, 'clear', 100)).toMatchObject({
+    is: 'white',
+    coatsOverWhite: 2,
+  })
   const pale = groundFor(of(90, 0, 5), WHITE_BASE, 'white', 100)
   expect(pale).toMatchObject({ is: 'white', greyLrvPercent: null })
   expect(groundSaid(pale)).toBe('Primed white first.')

@@ -180,6 +180,20 @@ test('what was seen is not asked again, and the rest still closes every gap', ()
   }
 })
 
+test('boards of which different things were seen are stood together, and each closes what it lacks itself', () => {
+  for (const seed of SEEDS) {
+    const first = FIRST[seed - 1]!
+    // The first board was seen everywhere in the first light, and in no other; of the others nothing was.
+    const [hour] = first.hours
+    const seen = first.placings.map((placing) =>
+      lookAt({ placing, hour: hour!, boards: [], worth: 0 }, 'board 0', 'matt'),
+    )
+    const second = planned(seed, seen)
+    const third = planned(seed, [...seen, ...looksOf(second.plan)])
+    expect(third.toStand.filter(({ gaps }) => !isClosed(gaps))).toEqual([])
+  }
+})
+
 test('something that stays is met in the light in which the pair is least likely to work', () => {
   // A stone whose orange-pink shows under warm lamps, beside a wall that leans green; and a grey that quarrels with nothing.
   const roomDay: RoomDay = {
