@@ -195,6 +195,9 @@ test('taken back from the top down, each change lets go of the one before', asyn
     ]).toEqual([kind, 'kept'])
   expect(await liveView(db, house.visitId)).toEqual({
     visit: null,
+    boards: [],
+    roomPaint: [],
+    schemes: [],
     rooms: [],
     keepers: [],
     candidates: [],

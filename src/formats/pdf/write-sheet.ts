@@ -161,7 +161,8 @@ function entry(doc: Doc, { swatch, title, figures, lines }: Block<'entry'>): voi
     lines.reduce((sum, line) => sum + heightOf(doc, line, TEXT, width), 0)
   const height = Math.max(SWATCH_HEIGHT + under + 4, text)
   const page = doc.page.height - 2 * MARGIN - FOOT_HEIGHT
-  room(doc, Math.min(height + 8, page))
+  room(doc, Math.min(height + 12, page))
+  doc.y += 4
   const top = doc.y
   const band = SWATCH_WIDTH / Math.max(1, swatch.bands.length)
   swatch.bands.forEach(({ hex }, at) => {
