@@ -316,11 +316,12 @@ test('twelve rooms and forty candidates with long names become a PDF while other
   const { visit, names } = await bigHouse(page, app)
   let isDone = false
   const sheet = page.request
-    .get(`${app.url}/api/visits/${visit}/sheets/record?paper=letter`)
+    .get(`${app.url}/api/visits/${visit}/sheets/record?paper=letter`, { maxRetries: 3 })
     .finally(() => (isDone = true))
   let answered = 0
   while (!isDone) {
-    const other = await page.request.get(`${app.url}/settings`)
+    // A socket may be closed as it is used again: that is asked once more.
+    const other = await page.request.get(`${app.url}/settings`, { maxRetries: 3 })
     if (!isDone && other.status() === 200) answered += 1
   }
   expect(answered).toBeGreaterThan(0)

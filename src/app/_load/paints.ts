@@ -32,8 +32,13 @@ import type { LeadKeeper } from '@/ui/lead/lead-model'
 import type { DeckName, ListedColour } from '@/workers/fetch-deck'
 import { loadCandidates, loadDecks, loadKeepersInRoom, loadVisit } from './visit-page'
 
+// Candidates are asked for once a request; in a house of twelve rooms each is shown twelve times.
+const paints = new WeakMap<Candidate, BenchCandidate>()
+
 /** A candidate ready to be looked at, with the ladder its base allows. */
 export function candidatePaint(candidate: Candidate, decks: readonly Deck[]): BenchCandidate {
+  const known = paints.get(candidate)
+  if (known) return known
   const deck = decks.find(({ id }) => id === candidate.deckId)
   if (!deck) throw new RangeError(`candidate ${candidate.id} is of an unknown deck`)
   const full = reflectanceOfReading(candidate.reading)
@@ -44,7 +49,7 @@ export function candidatePaint(candidate: Candidate, decks: readonly Deck[]): Be
     source: deckSource(candidate.reading),
   })
   const reason = whyNoLadder(candidate.base)
-  return {
+  const paint: BenchCandidate = {
     ...rung(candidate.strengthPercent),
     id: candidate.id,
     deckColourId: candidate.deckColourId,
@@ -56,6 +61,8 @@ export function candidatePaint(candidate: Candidate, decks: readonly Deck[]): Be
     ladder: reason ? [] : ladderOf(candidate.base).map(rung),
     whyNoLadder: reason,
   }
+  paints.set(candidate, paint)
+  return paint
 }
 
 /** A candidate in the sheen that it is proposed in for a room. */

@@ -1,3 +1,4 @@
+import { setImmediate } from 'node:timers/promises'
 import { dayParts } from '@/core/light/day-parts'
 import { screenColour } from '@/core/colour/appearance'
 import { solarNoonMinute } from '@/core/light/light-choice'
@@ -126,42 +127,45 @@ async function recordedRooms(visitId: string): Promise<RecordedRoom[]> {
   const decks = await loadDecks()
   const candidates = await loadCandidates(visitId)
   const roomDays = await loadRoomDays(page)
-  return Promise.all(
-    page.rooms.map(async (room): Promise<RecordedRoom> => {
-      const sheet = await loadRoomSheet(visitId, room.id)
-      const parts = dayParts(roomDays.get(room.id)!)
-      const entries = [...sheet.groups.flatMap(({ entries: some }) => some), ...sheet.unseen]
-      return {
-        name: room.name,
-        light: sheet.sentences,
-        keepers: sheet.keepers.map(({ name, state }) => `${name}: ${state}`),
-        ruled: sheet.rulings.map(
-          ({ surface, entry, sheen, by, on }) =>
-            `Ruled for ${surface}: ${entry.paint.code}, ${entry.paint.name} at ${entry.paint.strengthPercent} %, ${sheen}, by ${by}, ${on}`,
+  const recorded: RecordedRoom[] = []
+  for (const room of page.rooms) {
+    // A large house takes seconds: others are served in between.
+    await setImmediate()
+
+    const sheet = await loadRoomSheet(visitId, room.id)
+    const parts = dayParts(roomDays.get(room.id)!)
+    const entries = [...sheet.groups.flatMap(({ entries: some }) => some), ...sheet.unseen]
+    recorded.push({
+      name: room.name,
+      light: sheet.sentences,
+      keepers: sheet.keepers.map(({ name, state }) => `${name}: ${state}`),
+      ruled: sheet.rulings.map(
+        ({ surface, entry, sheen, by, on }) =>
+          `Ruled for ${surface}: ${entry.paint.code}, ${entry.paint.name} at ${entry.paint.strengthPercent} %, ${sheen}, by ${by}, ${on}`,
+      ),
+      candidates: entries.map(({ paint, says, ruledOut, looks }) => ({
+        paint: handedPaint(
+          candidates.find(({ id }) => id === paint.id)!,
+          decks,
         ),
-        candidates: entries.map(({ paint, says, ruledOut, looks }) => ({
-          paint: handedPaint(
-            candidates.find(({ id }) => id === paint.id)!,
-            decks,
-          ),
-          swatch: sheetSwatch(paint, parts),
-          stands:
-            ruledOut !== null
-              ? `ruled out: ${ruledOut.replace(/\.$/, '')}`
-              : says.verdict === null
-                ? 'not seen yet'
-                : says.look
-                  ? lookSaid(says.look)
-                  : VERDICT_WORDS[says.verdict],
-          looks: looks.map(({ against, light, how, said, by, note, client, model }) => ({
-            ...{ against, light, how, said, by, note },
-            client: client ? [client.says, client.words].filter(Boolean).join(', ') : '',
-            model: model ? model.judgement : '',
-          })),
+        swatch: sheetSwatch(paint, parts),
+        stands:
+          ruledOut !== null
+            ? `ruled out: ${ruledOut.replace(/\.$/, '')}`
+            : says.verdict === null
+              ? 'not seen yet'
+              : says.look
+                ? lookSaid(says.look)
+                : VERDICT_WORDS[says.verdict],
+        looks: looks.map(({ against, light, how, said, by, note, client, model }) => ({
+          ...{ against, light, how, said, by, note },
+          client: client ? [client.says, client.words].filter(Boolean).join(', ') : '',
+          model: model ? model.judgement : '',
         })),
-      }
-    }),
-  )
+      })),
+    })
+  }
+  return recorded
 }
 
 /** What a sheet's file is called: whose, what, when. */
