@@ -16,7 +16,6 @@ export async function everyView(page: Page, app: App): Promise<string[]> {
     `${visit}/grid`,
     `${visit}/fetch`,
     `${visit}/together`,
-    `${visit}/sheets/client`,
     `${visit}/sheets/painter`,
     `${visit}/history`,
     `${visit}/rooms/new`,
