@@ -31,8 +31,7 @@ for (const half of [0, 1])
         const [width, height] = size
         await page.setViewportSize({ width, height })
         await expect.poll(() => overhang(page), { message: `${address} at ${width}` }).toBe(0)
-        if (size !== without)
-          expect(await faultsOf(page), `${address} at ${width}`).toEqual([])
+        if (size !== without) expect(await faultsOf(page), `${address} at ${width}`).toEqual([])
       }
     }
     expect([...hosts]).toEqual([`127.0.0.1:${app.port}`])
