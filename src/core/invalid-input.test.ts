@@ -254,6 +254,8 @@ const CASES: Readonly<Record<string, Readonly<Record<string, Args>>>> = {
   'light/surface-colours': { alongSpectrum: [GREY], outsideReflectances: [] },
   'light/tilt-and-slide': { slideLights: [ROOM, PLACE, MOMENT, 3] },
   'light/walls': {
+    oppositeWall: ['north'],
+    asideWall: ['north'],
     wallFacing: [ROOM, 170],
     turnOf: ['north'],
     bearingOf: [ROOM, 'east'],

@@ -1,4 +1,3 @@
-import { aspectOf } from '@/core/light/aspect'
 import { longDate } from '@/core/light/calendar-date'
 import { dayParts, type DayPart } from '@/core/light/day-parts'
 import { screenColour } from '@/core/colour/appearance'
@@ -132,7 +131,6 @@ export async function loadHandOff(visitId: string): Promise<HandOff> {
     const judged = keepers.filter(({ state }) => isJudgedAgainst(state))
     return {
       name: room.name,
-      aspect: aspectOf(room).join(' and ') || 'no window',
       heightMm: room.heightMm,
       keepers: keepers.map(({ name, state }) => ({ name, state })),
       open: surfaces.filter((surface) => !own.some((each) => each.surface === surface)),
@@ -160,7 +158,7 @@ export async function loadHandOff(visitId: string): Promise<HandOff> {
       if (!candidate) return []
       const colour = candidatePaint(candidate, decks)
       const mine = cellSays(looksOf(looks, candidate.id, room.id)).counted
-      const noon = lights[0]?.prepared ?? DAYLIGHT
+      const noon = (lights.find(({ isMidday }) => isMidday) ?? lights[0])?.prepared ?? DAYLIGHT
       const { coats, quantity, undercoat } = takes(
         ...([candidate, decks, ruling.surface, room, paint, ways] as const),
         own.map(({ surface }) => surface),
@@ -244,7 +242,8 @@ export function takes(
   }
 }
 
-function oldCoat(surface: Surface, { oldWalls }: RoomPaint): OldCoat {
+/** What a surface of a room is painted over. */
+export function oldCoat(surface: Surface, { oldWalls }: RoomPaint): OldCoat {
   if (!ON_WALLS.includes(surface)) return OVER_OLD_WHITE
   return oldWalls ? overOld(reflectanceOfReading(oldWalls)) : OVER_UNSAID
 }

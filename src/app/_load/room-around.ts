@@ -1,5 +1,4 @@
 import { isJudgedAgainst } from '@/core/pairing/keeper-kind'
-import { lrvPercent } from '@/core/paint/lrv'
 import { packsSaid } from '@/core/quantity/packs'
 import { productWords, productFor } from '@/core/quantity/products'
 import { cellSays } from '@/core/record/cell'
@@ -116,10 +115,7 @@ export async function loadRoomAround(visitId: string, roomId: string) {
           `${coats.undercoat}: ${volumeWords(undercoat.litres, volumes)}, ${packsSaid(undercoat.packs)}`,
         price:
           quantity?.price != null ? `${quantity.price.toFixed(2)} ${ways.currency}`.trim() : null,
-        lrvPercent: lrvPercent(candidatePaint(candidate, decks).reflectance),
       }
     }),
   }
 }
-
-export type AroundPage = Awaited<ReturnType<typeof loadRoomAround>>

@@ -20,12 +20,14 @@ import { groundFor, groundSaid } from '@/core/paint/ground'
 import { reflectanceOfReading } from '@/core/paint/reading'
 import type { Sheen } from '@/core/paint/sheen'
 import { packsSaid } from '@/core/quantity/packs'
+import { coatsOver } from '@/core/quantity/quantity'
 import { DAYLIGHT } from '@/core/undertone/daylight'
 import type { Board } from '@/db/boards'
 import type { Candidate } from '@/db/candidates'
 import { USUAL_ROOM_PAINT } from '@/db/room-paint'
 import { simulatedForecaster } from '@/devices/sky-forecast'
 import { localDay } from '@/time/local-day'
+import { oldCoat } from './hand-off'
 import { looksOf } from './house-grid'
 import { candidatePaint, keeperFinish, whiteBaseOf } from './paints'
 import { loadPaintWays } from './settings'
@@ -105,12 +107,13 @@ export async function loadRoomBoards(visitId: string, roomId: string) {
     const sheen = board?.sheen ?? ways.testerSheen
     const gaps = boardGaps(asks, wanted, looksOf(looks, candidate.id, room.id))
     const size = board ?? sizeOf()
-    const ground = groundFor(
-      reflectanceOfReading(candidate.reading),
-      whiteBaseOf(decks.find(({ id }) => id === candidate.deckId)!),
-      candidate.base,
-      candidate.strengthPercent,
-    )
+    const mix = {
+      full: reflectanceOfReading(candidate.reading),
+      whiteBase: whiteBaseOf(decks.find(({ id }) => id === candidate.deckId)!),
+      base: candidate.base,
+      strengthPercent: candidate.strengthPercent,
+    }
+    const ground = groundFor(mix.full, mix.whiteBase, mix.base, mix.strengthPercent)
     const primer = onWall
       ? null
       : ground.is === 'grey'
@@ -130,7 +133,8 @@ export async function loadRoomBoards(visitId: string, roomId: string) {
       size,
       count: board?.count ?? 1,
       pots: packsSaid(potsFor((board?.count ?? 1) * paintedM2(size), ways.pots)),
-      ground: groundSaid(ground),
+      // A strip goes over what is on the wall, a board over its primer.
+      ground: onWall ? coatsOver(mix, oldCoat('walls', joinery)).said : groundSaid(ground),
       primer,
       apart: wanted.map((each) =>
         sheenApartSaid(sheen, each, sheenApart(DAYLIGHT, paint.reflectance, sheen, each)),
@@ -172,8 +176,6 @@ export async function loadRoomBoards(visitId: string, roomId: string) {
     /** All that could be done, for the thinned plan to be seen beside. */
     possible: placings.length * hours.length,
     standings: plan.map((standing, at) => standingShown(standing, at, dates)),
-    hasBoards: entries.some(({ board }) => board !== null),
-    defaults: { size: sizeOf(), sheen: ways.testerSheen },
     lookDate,
   }
 
@@ -241,7 +243,7 @@ function sameSun(minute: number, of: LocalDay, on: LocalDay): number {
 const COATS = 2
 const MORNING_MINUTE = 8 * 60
 
-export const sheensOf = (candidate: Candidate, roomId: string): Sheen[] => [
+const sheensOf = (candidate: Candidate, roomId: string): Sheen[] => [
   ...new Set(
     candidate.proposals
       .filter(({ roomId: at, status }) => at === roomId && status !== 'ruled out')
@@ -272,7 +274,3 @@ async function datesOf(
     return (days.find(({ hours }) => (hours[at] === 'overcast') === isDull) ?? days[0]!).date
   })
 }
-
-export type BoardsPage = Awaited<ReturnType<typeof loadRoomBoards>>
-export type BoardEntry = BoardsPage['entries'][number]
-export type StandingShown = BoardsPage['standings'][number]

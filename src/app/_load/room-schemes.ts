@@ -105,5 +105,3 @@ export async function loadRoomSchemes(visitId: string, roomId: string) {
     }),
   }
 }
-
-export type SchemesPage = Awaited<ReturnType<typeof loadRoomSchemes>>

@@ -35,5 +35,3 @@ export async function loadTogether(visitId: string) {
     }),
   }
 }
-
-export type TogetherPage = Awaited<ReturnType<typeof loadTogether>>

@@ -3,7 +3,14 @@ import { solarNoonMinute, type LightChoice, type RoomDay } from '../light/light-
 import { dayRibbon } from '../light/ribbon'
 import type { RoomLamp, RoomWindow } from '../light/room'
 import { ALL_WALLS, mainWindow, type SpotName } from '../light/spot'
-import { wallFacing, WALL_NAMES, wallWidthMm, type WallName } from '../light/walls'
+import {
+  asideWall,
+  oppositeWall,
+  wallFacing,
+  WALL_NAMES,
+  wallWidthMm,
+  type WallName,
+} from '../light/walls'
 import type { Firmness } from '../paint/reading'
 import type { Role } from '../pairing/role'
 
@@ -42,19 +49,6 @@ export interface BoardHour {
   readonly choice: Omit<LightChoice, 'spot'>
 }
 
-const ASIDE: Readonly<Record<WallName, WallName>> = {
-  north: 'east',
-  east: 'south',
-  south: 'west',
-  west: 'north',
-}
-const OPPOSITE: Readonly<Record<WallName, WallName>> = {
-  north: 'south',
-  east: 'west',
-  south: 'north',
-  west: 'east',
-}
-
 /** Walls that have wall to paint: one that is glass or doors from corner to corner has none. */
 export function paintedWalls(
   room: RoomDay['room'] & {
@@ -86,9 +80,9 @@ export function placingsOf(
   const facing = wallFacing(room, main?.bearingDeg ?? room.northDeg ?? 0)
   const among = (...wanted: readonly WallName[]): WallName | undefined =>
     wanted.find((wall) => walls.includes(wall))
-  const aside = main ? among(ASIDE[facing], OPPOSITE[ASIDE[facing]]) : undefined
+  const aside = main ? among(asideWall(facing), oppositeWall(asideWall(facing))) : undefined
   const underLamp = hasPlace(room.lamps)
-    ? among(OPPOSITE[facing], ASIDE[facing], facing)
+    ? among(oppositeWall(facing), asideWall(facing), facing)
     : undefined
   const against = (keeper: BoardKeeper): string =>
     keeper.leads

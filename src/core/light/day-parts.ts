@@ -7,6 +7,7 @@ import { ALL_WALLS } from './spot'
 export interface DayPart {
   /** "in the morning, 09:00", "at midday, 12:10", "of an evening, under lamps". */
   readonly name: string
+  readonly isMidday: boolean
   readonly prepared: PreparedLight
 }
 
@@ -19,10 +20,10 @@ export function dayParts(roomDay: RoomDay): DayPart[] {
   const plain = { source: 'room', sky: 'clear', lampsOn: false, spot: ALL_WALLS } as const
   const at = (clock: string, otherwise: number): number =>
     minuteAtClockTime(day, clock) ?? otherwise
+  const noon = solarNoonMinute(place, day)
   const parts: (readonly [string, LightChoice])[] = []
   if (room.windows.length > 0) {
     const morning = at(MORNING, 540)
-    const noon = solarNoonMinute(place, day)
     parts.push(
       [`in the morning, ${clockTime(day, morning)}`, { ...plain, minute: morning }],
       [`at midday, ${clockTime(day, noon)}`, { ...plain, minute: noon }],
@@ -38,6 +39,14 @@ export function dayParts(roomDay: RoomDay): DayPart[] {
     parts.push([`of an evening, ${clockTime(day, evening)}`, { ...plain, minute: evening }])
   return parts.flatMap(([name, choice]) => {
     const light = lightOf(roomDay, choice)
-    return light ? [{ name, prepared: prepareLight(light.spectrum, light.illuminanceLux) }] : []
+    return light
+      ? [
+          {
+            name,
+            isMidday: choice.source === 'room' && choice.minute === noon,
+            prepared: prepareLight(light.spectrum, light.illuminanceLux),
+          },
+        ]
+      : []
   })
 }

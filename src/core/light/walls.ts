@@ -21,6 +21,15 @@ export function wallFacing({ northDeg = 0 }: Turned, bearingDeg: number): WallNa
   return WALL_NAMES[((quarters % 4) + 4) % 4]!
 }
 
+const turned = (wall: WallName, by: number): WallName =>
+  WALL_NAMES[(WALL_NAMES.indexOf(wall) + by) % WALL_NAMES.length]!
+
+/** The wall across the room. */
+export const oppositeWall = (wall: WallName): WallName => turned(wall, 2)
+
+/** The wall that meets one at its right end, seen from inside. */
+export const asideWall = (wall: WallName): WallName => turned(wall, 1)
+
 /** Where a wall stands in the room's own axes: degrees clockwise from its own north. */
 export const turnOf = (wall: WallName): number => 90 * WALL_NAMES.indexOf(wall)
 

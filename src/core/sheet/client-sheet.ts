@@ -57,12 +57,15 @@ const linesOf = ({
   why,
   compromise,
   gaps,
+  ruledBy,
+  ruledOn,
 }: RuledSurface): string[] => [
   `${capital(strengthWords(paint.strengthPercent))}, in ${sheen}.`,
   ...looks.map((each) => `${capital(each)}.`),
   ...doesTo,
   ...why,
   ...(compromise ? [`What it gives up: ${compromise}`] : []),
+  `Chosen on ${ruledOn}, ${ruledBy}.`,
   ...(gaps.length > 0 ? [`Not seen when it was chosen: ${gaps.join('; ')}.`] : []),
 ]
 

@@ -45,7 +45,6 @@ export interface RuledSurface {
 
 export interface HandedRoom {
   readonly name: string
-  readonly aspect: string
   readonly heightMm: number
   readonly ruled: readonly RuledSurface[]
   /** Surfaces that something is proposed for, and that nobody has ruled on. */

@@ -16,7 +16,7 @@ export type SheetBlock =
   | { readonly kind: 'heading'; readonly text: string }
   | { readonly kind: 'subheading'; readonly text: string }
   | { readonly kind: 'text'; readonly text: string; readonly isStrong?: boolean }
-  | { readonly kind: 'list'; readonly items: readonly string[]; readonly isNumbered?: boolean }
+  | { readonly kind: 'list'; readonly items: readonly string[] }
   | {
       readonly kind: 'entry'
       readonly swatch: SheetSwatch

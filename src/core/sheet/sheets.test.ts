@@ -45,7 +45,6 @@ const RULED: RuledSurface = {
 }
 const ROOM: HandedRoom = {
   name: 'Kitchen',
-  aspect: 'west',
   heightMm: 2500,
   ruled: [RULED],
   open: ['trim'],

@@ -117,9 +117,7 @@ function put(doc: Doc, block: SheetBlock): void {
       doc.y += 3
       return
     case 'list':
-      block.items.forEach((item, at) =>
-        hanging(doc, block.isNumbered ? `${at + 1}.` : '–', item, TEXT),
-      )
+      for (const item of block.items) hanging(doc, '–', item, TEXT)
       doc.y += 3
       return
     case 'caution':

@@ -2,15 +2,23 @@
 
 import { useMemo, useState } from 'react'
 import type { RoomBrief } from '@/core/ranking/asked-room'
-import { WALL_NAMES, type WallName, wallFacing, wallWidthMm } from '@/core/light/walls'
+import {
+  oppositeWall,
+  WALL_NAMES,
+  type WallName,
+  wallFacing,
+  wallWidthMm,
+} from '@/core/light/walls'
 import { windowAreaM2 } from '@/core/light/room'
 import type { Wear } from '@/core/paint/surface-sheen'
 import type { Treatment } from '@/core/paint/treatment'
 import type { PaintedRoom, RoomJoinery } from '@/core/quantity/areas'
 import { partShares, wallElevation, type ElevationRect } from '@/core/quantity/elevation'
 import { isUnderfoot, type KeeperKind } from '@/core/pairing/keeper-kind'
+import { lrvPercent } from '@/core/paint/lrv'
 import type { Surface } from '@/core/record/proposal'
 import { featureWallsFor } from '@/core/scheme/around'
+import { undertoneOf } from '@/core/undertone/undertone'
 import type { DeckName } from '@/workers/fetch-deck'
 import type { BenchCandidate } from '../bench/bench-model'
 import { useDecks } from '../deck/use-decks'
@@ -22,7 +30,6 @@ import {
   aroundWall,
   besides,
   sharesSaid,
-  wallIn,
   type AroundKeeper,
   type ProposedSurface,
   type ShownOption,
@@ -51,13 +58,6 @@ interface Props {
   readonly runnersUp: readonly BenchCandidate[]
   readonly keepers: readonly AroundKeeper[]
   readonly proposed: readonly ProposedSurface[]
-}
-
-const OPPOSITE: Readonly<Record<WallName, WallName>> = {
-  north: 'south',
-  south: 'north',
-  east: 'west',
-  west: 'east',
 }
 
 /** What goes around a wall: each wall by itself, in the light that falls on it, with what stands at it. */
@@ -124,10 +124,20 @@ export function AroundView(props: Props) {
     }
   }
   const nameOf = (key: string): string => keepers.find(({ id }) => id === key)?.name ?? key
+  // What would stand apart: the colour that is tried or proposed for it, else the first that is offered.
+  const apart =
+    shown('one wall') ??
+    groups.find(({ surface }) => surface === 'one wall')?.options[0]?.reflectance ??
+    walls.reflectance
   const features = useMemo(
     () =>
-      decks && light ? featureWallsFor(wallsOf(room, keepers), wallIn(light, walls, decks)) : [],
-    [decks, light, room, keepers, walls],
+      light
+        ? featureWallsFor(wallsOf(room, keepers), {
+            undertone: undertoneOf(light, apart),
+            lrvPercent: lrvPercent(apart),
+          })
+        : [],
+    [light, room, keepers, apart],
   )
   const propose = (option: ShownOption): void =>
     void change(
@@ -257,9 +267,9 @@ function wallsOf(room: PaintedRoom, keepers: readonly AroundKeeper[]) {
       .map(({ name, leads }) => ({ name, leads }))
   return WALL_NAMES.map((wall) => ({
     wall,
-    opposite: OPPOSITE[wall],
+    opposite: oppositeWall(wall),
     open: openM2(wall) / ((wallWidthMm(room, wall) * room.heightMm) / 1e6),
     things: named(wall),
-    oppositeThings: named(OPPOSITE[wall]).map(({ name }) => name),
+    oppositeThings: named(oppositeWall(wall)).map(({ name }) => name),
   }))
 }

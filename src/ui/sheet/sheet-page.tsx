@@ -30,16 +30,14 @@ function Block({ block }: { readonly block: SheetBlock }) {
       return (
         <p className={`py-1 text-small ${block.isStrong ? 'font-semibold' : ''}`}>{block.text}</p>
       )
-    case 'list': {
-      const List = block.isNumbered ? 'ol' : 'ul'
+    case 'list':
       return (
-        <List className={`${block.isNumbered ? 'list-decimal' : 'list-disc'} py-1 pl-5 text-small`}>
+        <ul className="list-disc py-1 pl-5 text-small">
           {block.items.map((item) => (
             <li key={item}>{item}</li>
           ))}
-        </List>
+        </ul>
       )
-    }
     case 'caution':
       return (
         <p className="my-1 break-inside-avoid border-l-4 border-ink pl-3 text-small font-medium">
