@@ -138,6 +138,7 @@ test('a board is made by keyboard, its looks are ticked off, and the calendar is
 }) => {
   const visit = demoVisit(app)
   const kitchen = demoRoom(visit, 'Kitchen')
+  await page.clock.setFixedTime(new Date('2026-10-20T12:00:00Z'))
   await open(page, `${kitchen}/boards`)
   await tabTo(page, page.getByText(/^Change the board of/))
   await press(page, 'Enter')
@@ -188,6 +189,16 @@ test('a board is made by keyboard, its looks are ticked off, and the calendar is
 
   await test.step('a press keeps a look at the board there, and what it closes is not asked again', async () => {
     const count = await items.count()
+    // Before its hour nothing was seen.
+    await items
+      .first()
+      .getByRole('button', { name: /: works$/ })
+      .first()
+      .click()
+    await expect(list.getByRole('status', { name: 'What was kept' })).toContainText(
+      'That light comes on',
+    )
+    await page.clock.setFixedTime(new Date('2026-11-02T12:00:00Z'))
     await items
       .first()
       .getByRole('button', { name: /: works$/ })

@@ -7,15 +7,10 @@ import { lrvPercent } from '../paint/lrv'
 import { reflectanceOfReading } from '../paint/reading'
 import { DAYLIGHT } from '../undertone/daylight'
 import { undertoneOf } from '../undertone/undertone'
-import {
-  accentsFrom,
-  ceilingsFor,
-  closeTones,
-  fabricsFor,
-  featureWallsFor,
-  joineryFor,
-  lowerHalfFor,
-} from './around'
+import { ceilingsFor, joineryFor, lowerHalfFor } from './around'
+import { accentsFrom } from './accents'
+import { closeTones, fabricsFor } from './fabrics'
+import { featureWallsFor } from './feature-wall'
 import {
   depthPart,
   doorway,

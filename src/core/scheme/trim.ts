@@ -39,8 +39,9 @@ const SOFT_FROM_LRV = 74
 const CLEAN_LEAN_BELOW = 2.5
 const SOFT_LEAN = [CLEAN_LEAN_BELOW, 9] as const
 const SOFT_HUE_DEG = 35
-const DEEP_BELOW_LRV = 45
-const STRIP_STEPS = 2
+/** A wall this deep has its relative above it; common practice. */
+export const DEEP_BELOW_LRV = 45
+export const STRIP_STEPS = 2
 // A complementary trim is deep, from across the circle and no louder than a wall colour, beside a wall that has a lean; common practice.
 const COMPLEMENT = { upToLrv: 25, darker: 15, hueDeg: 120, lean: [7, 14], wallLean: 3 } as const
 // One colour in two sheens never quarrels and never sets off.
@@ -72,9 +73,7 @@ export function trimsFor(
         (p, q) => (p && p.chance >= q.chance ? p : q),
         undefined,
       )?.c
-  const clean = others
-    .filter((c) => c.lrvPercent >= CLEAN_FROM_LRV && c.undertone.c < CLEAN_LEAN_BELOW)
-    .sort((p, q) => p.undertone.c - q.undertone.c)[0]
+  const clean = cleanWhiteOf(others)
   const soft = best(
     others.filter(
       (c) =>
@@ -118,6 +117,12 @@ export function trimsFor(
       q.chance - p.chance,
   )
 }
+
+/** The clean white of a deck: of those light enough the one that leans least. */
+export const cleanWhiteOf = (deck: readonly DeckColour[]): DeckColour | undefined =>
+  deck
+    .filter((c) => c.lrvPercent >= CLEAN_FROM_LRV && c.undertone.c < CLEAN_LEAN_BELOW)
+    .sort((p, q) => p.undertone.c - q.undertone.c)[0]
 
 const judged = (wall: DeckColour, trim: DeckColour, rules: HouseRules): PairJudgement =>
   judgePair(wall, trim, roleOf('trim', rules))

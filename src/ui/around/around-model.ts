@@ -10,16 +10,15 @@ import type { Sheen } from '@/core/paint/sheen'
 import { sheenForSurface, sheenSays } from '@/core/paint/surface-sheen'
 import type { Surface } from '@/core/record/proposal'
 import {
-  accentsFrom,
   ceilingsFor,
-  closeTones,
-  fabricsFor,
   featureColoursFor,
   joineryFor,
   lowerHalfFor,
   type AroundOption,
   type AroundRoom,
 } from '@/core/scheme/around'
+import { accentsFrom } from '@/core/scheme/accents'
+import { closeTones, fabricsFor } from '@/core/scheme/fabrics'
 import { trimsFor, type DeckColour, type TrimKind } from '@/core/scheme/trim'
 import { undertoneOf } from '@/core/undertone/undertone'
 import type { BenchCandidate, BenchKeeper } from '../bench/bench-model'

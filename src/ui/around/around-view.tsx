@@ -17,7 +17,7 @@ import { partShares, wallElevation, type ElevationRect } from '@/core/quantity/e
 import { isUnderfoot, type KeeperKind } from '@/core/pairing/keeper-kind'
 import { lrvPercent } from '@/core/paint/lrv'
 import type { Surface } from '@/core/record/proposal'
-import { featureWallsFor } from '@/core/scheme/around'
+import { featureWallsFor } from '@/core/scheme/feature-wall'
 import { undertoneOf } from '@/core/undertone/undertone'
 import type { DeckName } from '@/workers/fetch-deck'
 import type { BenchCandidate } from '../bench/bench-model'

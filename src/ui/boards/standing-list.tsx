@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { prepareLight } from '@/core/colour/appearance'
 import { lightOf } from '@/core/light/light-choice'
 import { longDate } from '@/core/light/calendar-date'
+import { MS_PER_MINUTE, utcMsAt } from '@/core/light/day-clock'
 import { spotOf } from '@/core/light/spot'
 import type { ClientResponse } from '@/core/record/look'
 import { CLIENT_SAYS } from '@/core/record/look'
@@ -185,6 +186,9 @@ function Says({
   ))
 }
 
+// Within an hour a room's daylight is one light.
+const EARLY_MS = 60 * MS_PER_MINUTE
+
 /** Keeps a look at a board in its place and light, with what the model says of the pair there. */
 function useKeeping(
   visitId: string,
@@ -195,13 +199,19 @@ function useKeeping(
   const { give } = useVisitRecord()
   const dayOf = useDayOf()
   return async (
-    { choice, spot, keeperId, wall, date }: ShownStanding,
+    { choice, spot, keeperId, wall, date, clock }: ShownStanding,
     { paint, sheen }: Stood,
     verdict: Verdict | null,
     client: ClientResponse | null,
   ) => {
     const whole = { ...choice, spot }
     const roomDay = dayOf(date)
+    // What is recorded is that it was seen there and then.
+    if (roomDay && utcMsAt(roomDay.day, choice.minute) > Date.now() + EARLY_MS)
+      return {
+        ok: false as const,
+        message: `That light comes on ${longDate(date)}, ${clock}. A look in the light that is there now is given on the bench.`,
+      }
     const light = roomDay && lightOf(roomDay, whole)
     const keeper = keepers.find(({ id }) => id === keeperId)
     const place = spotOf(spot)
