@@ -62,9 +62,7 @@ export async function loadRoomBoards(visitId: string, roomId: string) {
   const patch = wallPatchOf(room, joinery.skirtingMm)
 
   const boardOf = ({ id }: Candidate): Board | undefined =>
-    boards.find(
-      (each) => each.candidateId === id && (each.roomId === null || each.roomId === room.id),
-    )
+    boards.find((each) => each.candidateId === id && each.roomId === (onWall ? room.id : null))
   // What is ruled on is done, unless a board of it is still about.
   const candidates = all.filter(
     (each) =>
@@ -82,14 +80,16 @@ export async function loadRoomBoards(visitId: string, roomId: string) {
     ) ?? visit.visitDate
   const roomDay = (await loadRoomDays(page, lookDate)).get(room.id)!
   const hours = boardHours(roomDay, visit.climate)
+  // A strip stays where it was painted: what stands elsewhere is seen with it, not carried to it.
+  const strips = onWall && patch ? [patch.wall] : null
   const standKeepers = keepers.map((keeper): BoardKeeper => ({
     isTrim: keeper.kind === 'trim' && keeper.state === 'staying',
     leads: keeper.id === room.leadKeeperId,
-    walls: keeper.roomId === room.id ? keeper.walls : [],
+    walls: (keeper.roomId === room.id ? keeper.walls : []).filter(
+      (wall) => strips === null || strips.includes(wall),
+    ),
     ...keeperFinish(keeper, visit.houseRules),
   }))
-  // A strip stays where it was painted.
-  const strips = onWall && patch ? [patch.wall] : null
   const placings = placingsOf(room, standKeepers).filter(
     ({ wall, keeperId }) => strips === null || keeperId !== null || (wall && strips.includes(wall)),
   )
@@ -175,7 +175,16 @@ export async function loadRoomBoards(visitId: string, roomId: string) {
     tooMany: entries.length > MOST_BOARDS,
     /** All that could be done, for the thinned plan to be seen beside. */
     possible: placings.length * hours.length,
-    standings: plan.map((standing, at) => standingShown(standing, at, dates)),
+    // As they come; what is seen after dark last of its day.
+    standings: plan
+      .map((standing, at) => standingShown(standing, at, dates))
+      .sort(
+        (p, q) =>
+          p.date.localeCompare(q.date) ||
+          Number(p.clock === AFTER_DARK) - Number(q.clock === AFTER_DARK) ||
+          p.minute - q.minute,
+      ),
+    isBegun: candidates.some((each) => boardOf(each)?.begun),
     lookDate,
   }
 
@@ -218,7 +227,7 @@ export async function loadRoomBoards(visitId: string, roomId: string) {
       hour: hour.name,
       hourSaid: HOUR_SAID[hour.name],
       date,
-      clock: choice.source === 'lamps' ? 'after dark' : clockTime(day, choice.minute),
+      clock: choice.source === 'lamps' ? AFTER_DARK : clockTime(day, choice.minute),
       minute: choice.minute,
       choice,
       words: placing.words,
@@ -240,6 +249,7 @@ function sameSun(minute: number, of: LocalDay, on: LocalDay): number {
   return Math.round((utcMsAt(of, minute + days * 1440) - on.startUtcMs) / MS_PER_MINUTE)
 }
 
+const AFTER_DARK = 'after dark'
 const COATS = 2
 const MORNING_MINUTE = 8 * 60
 

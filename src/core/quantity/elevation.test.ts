@@ -47,6 +47,17 @@ test('what stands before a wall hides it, what hangs leaves the skirting free', 
   expect(floor.get('oak')).toBeCloseTo(0.25 / 3.05, 9)
 })
 
+test('cabinets and island stand at their real size, as far as the wall goes, and not where nobody has said it', () => {
+  const fronts = (joinery: typeof USUAL_JOINERY) =>
+    partShares(wallElevation(ROOM, joinery, 'south', [], false, ['cabinets', 'island']))
+  const known = fronts({ ...USUAL_JOINERY, cabinetsM2: 1.8, islandM2: 0.9 })
+  expect(known.get('cabinets')).toBeCloseTo(1.8 / (5 * 3.05), 9)
+  // From 2 m to 3 m, before the end of nothing: the cabinets reach to 2 m.
+  expect(known.get('island')).toBeCloseTo(0.9 / (5 * 3.05), 9)
+  expect(fronts({ ...USUAL_JOINERY, cabinetsM2: 50 }).get('cabinets')).toBeCloseTo(0.9 / 3.05, 9)
+  expect(fronts(USUAL_JOINERY).has('cabinets')).toBe(false)
+})
+
 test('a half wall reaches as high as it is said', () => {
   const half = shares('south', { ...USUAL_JOINERY, halfHeightMm: 1100 }, [], true)
   expect(half.get('lower half')! + half.get('skirting')!).toBeCloseTo(1.1 / 3.05, 9)

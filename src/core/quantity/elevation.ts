@@ -3,7 +3,17 @@ import { isUnderfoot, type KeeperKind, type ViewShare } from '../pairing/keeper-
 import type { PaintedRoom, RoomJoinery } from './areas'
 
 export type ElevationPart =
-  'ceiling' | 'wall' | 'lower half' | 'casing' | 'window' | 'door' | 'skirting' | 'floor' | 'keeper'
+  | 'ceiling'
+  | 'wall'
+  | 'lower half'
+  | 'casing'
+  | 'window'
+  | 'door'
+  | 'skirting'
+  | 'floor'
+  | 'cabinets'
+  | 'island'
+  | 'keeper'
 
 /** A rectangle of a wall as one stands before it: millimetres from the left end of what is drawn, and from its top. */
 export interface ElevationRect {
@@ -49,6 +59,7 @@ const HEIGHT_MM: Readonly<Partial<Record<KeeperKind, number>>> = {
   tile: 600,
 }
 const STANDS_HIGH = 800
+const WORKTOP_MM = 900
 // What hangs does so about eye height.
 const HANGS: readonly KeeperKind[] = ['mirror', 'art']
 const EYE_MM = 1500
@@ -58,6 +69,7 @@ const EYE_MM = 1500
  *
  * @param things of the room that touch this wall, and what one walks on
  * @param hasHalf whether the wall has a lower half of its own
+ * @param fronts which joinery stands at it; it is drawn where somebody has said how large its fronts are
  */
 export function wallElevation(
   room: PaintedRoom,
@@ -65,6 +77,7 @@ export function wallElevation(
   wall: WallName,
   things: readonly StandingThing[],
   hasHalf: boolean,
+  fronts: readonly ('cabinets' | 'island')[] = [],
 ): Elevation {
   const width = wallWidthMm(room, wall)
   const top = CEILING_MM
@@ -102,6 +115,13 @@ export function wallElevation(
           ),
           ...rect(part, left, foot - headMm, right - left, headMm - sillMm),
         ]
+      }),
+      ...fronts.flatMap((part) => {
+        const m2 = part === 'cabinets' ? joinery.cabinetsM2 : joinery.islandM2
+        const high = Math.min(WORKTOP_MM, room.heightMm)
+        const wide = Math.min(width, ((m2 ?? 0) * 1e6) / high)
+        // A run of cabinets begins in a corner, an island stands free before the wall.
+        return rect(part, part === 'cabinets' ? 0 : (width - wide) / 2, foot - high, wide, high)
       }),
       ...things
         .filter(({ kind }) => !isUnderfoot(kind))

@@ -93,9 +93,16 @@ export function AroundView(props: Props) {
     proposed.find((each) => each.surface === surface)?.paint.reflectance ??
     null
   const hasHalf = tried['lower half'] !== undefined || shown('lower half') !== null
+  const [cabinets, island] = [shown('cabinets') !== null, shown('island') !== null]
+  const fronts = useMemo(
+    () => [...(cabinets ? ['cabinets' as const] : []), ...(island ? ['island' as const] : [])],
+    [cabinets, island],
+  )
+  const sizes = { cabinets: joinery.cabinetsM2, island: joinery.islandM2 }
+  const unsized = fronts.filter((part) => sizes[part] === null)
   const elevation = useMemo(
-    () => wallElevation(room, joinery, wall, at, hasHalf),
-    [room, joinery, wall, at, hasHalf],
+    () => wallElevation(room, joinery, wall, at, hasHalf, fronts),
+    [room, joinery, wall, at, hasHalf, fronts],
   )
   const trim =
     shown('trim') ??
@@ -116,6 +123,9 @@ export function AroundView(props: Props) {
         return shown('ceiling') ?? ceiling?.reflectance ?? null
       case 'door':
         return shown('door inside') ?? trim
+      case 'cabinets':
+      case 'island':
+        return shown(part)
       case 'skirting':
       case 'casing':
         return trim
@@ -211,6 +221,12 @@ export function AroundView(props: Props) {
                   In the light that falls on this wall. Seen of it:{' '}
                   {sharesSaid(partShares(elevation), nameOf)}.
                 </p>
+                {unsized.length > 0 && (
+                  <p className="text-fine">
+                    Say under “What decides it” how large the fronts are ({unsized.join(', ')}), and
+                    they stand in the picture.
+                  </p>
+                )}
                 {!light && <p>Too dark to see it. Step to another hour, or light the lamps.</p>}
                 {!decks && <p>The deck is on its way.</p>}
                 <div className="mt-3 flex flex-col gap-3">

@@ -20,6 +20,7 @@ export function BoardsView({
   possible,
   keepers,
   visitDate,
+  isBegun,
 }: {
   readonly visitId: string
   readonly roomId: string
@@ -34,6 +35,8 @@ export function BoardsView({
   readonly possible: number
   readonly keepers: readonly BenchKeeper[]
   readonly visitDate: string
+  /** Whether it is said of one when it is painted. */
+  readonly isBegun: boolean
 }) {
   const { change, busy, message } = useChange()
   return (
@@ -69,7 +72,7 @@ export function BoardsView({
           </ul>
         </section>
         <StandingList
-          {...{ visitId, roomId, standings, possible, keepers, boards }}
+          {...{ visitId, roomId, standings, possible, keepers, boards, isBegun }}
           isStrip={patchWords !== null}
         />
       </div>

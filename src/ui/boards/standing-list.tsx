@@ -30,6 +30,7 @@ export function StandingList({
   keepers,
   boards,
   isStrip,
+  isBegun,
 }: {
   readonly visitId: string
   readonly roomId: string
@@ -39,16 +40,18 @@ export function StandingList({
   readonly boards: readonly ShownBoard[]
   /** Painted on the wall instead of on a board. */
   readonly isStrip: boolean
+  readonly isBegun: boolean
 }) {
   const [who, setWho] = useState<'me' | 'client'>('me')
   const [said, setSaid] = useState('')
   const { settle } = useLight()
+  const head = isStrip ? 'Where and when to look' : 'Where and when to stand them'
   const keep = useKeeping(visitId, roomId, keepers, isStrip)
 
   return (
-    <section aria-label="Where and when to stand them">
+    <section aria-label={head}>
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-ink pb-2">
-        <h2 className="text-title">Where and when to stand them</h2>
+        <h2 className="text-title">{head}</h2>
         {standings.length > 0 && (
           <p className="text-small text-dim">
             {counted(standings.length, 'look')} instead of {possible} close every gap.
@@ -65,6 +68,12 @@ export function StandingList({
           {boards.length === 0
             ? 'Nothing goes to board yet.'
             : 'Nothing is missing: every wall, every light and all that stays was seen with a board.'}
+        </p>
+      )}
+      {standings.length > 0 && !isBegun && (
+        <p className="pt-2 text-small">
+          {isStrip ? 'No strip' : 'No board'} is painted yet: the days count from the visit until it
+          is said when one is.
         </p>
       )}
       {standings.length > 0 && (

@@ -12,8 +12,19 @@ export default async function BoardsPage({
   params: Promise<{ visitId: string; roomId: string }>
 }) {
   const { visitId, roomId } = await params
-  const { visit, room, rule, onWall, patch, entries, tooMany, standings, possible, lookDate } =
-    await loadRoomBoards(visitId, roomId)
+  const {
+    visit,
+    room,
+    rule,
+    onWall,
+    patch,
+    entries,
+    tooMany,
+    standings,
+    possible,
+    lookDate,
+    isBegun,
+  } = await loadRoomBoards(visitId, roomId)
   if (entries.length === 0)
     return (
       <main className="flex-1 p-6">
@@ -43,6 +54,7 @@ export default async function BoardsPage({
       tooMany={tooMany}
       standings={standings}
       possible={possible}
+      isBegun={isBegun}
       keepers={keepers.map((keeper) => keeperFinish(keeper, visit.houseRules))}
       visitDate={lookDate}
     />
