@@ -7,7 +7,12 @@ const zones = [
   { target: './src/formats', from: './src', except: ['./formats', './core'] },
   { target: './src/time', from: './src', except: ['./time', './core'] },
   { target: './src/db', from: './src', except: ['./db', './core'] },
-  { target: './src/commands', from: './src', except: ['./commands', './db', './time', './core'] },
+  { target: './src/store', from: './src', except: ['./store', './db', './core'] },
+  {
+    target: './src/commands',
+    from: './src',
+    except: ['./commands', './store', './db', './time', './core'],
+  },
   { target: './src/workers', from: './src', except: ['./workers', './core', './formats'] },
   { target: './src/devices', from: './src', except: ['./devices', './core'] },
   {

@@ -11,5 +11,11 @@ export default defineConfig({
   timeout: 60_000,
   expect: { timeout: 10_000 },
   reporter: [['list'], ['json', { outputFile: '.cache/e2e-results.json' }]],
-  use: { viewport: { width: 1280, height: 800 }, trace: 'off', launchOptions },
+  // Each test would take every visit along anew; tests/offline.spec.ts has a browser of its own that does.
+  use: {
+    viewport: { width: 1280, height: 800 },
+    trace: 'off',
+    launchOptions,
+    serviceWorkers: 'block',
+  },
 })

@@ -22,7 +22,11 @@ await seedDemo(dataDir)
 const server = await startServer({ port: await freePort(), dataDir })
 const browser = await chromium.launch(launchOptions)
 try {
-  const page = await browser.newPage({ viewport: { width: Number(width), height: Number(height) } })
+  const page = await browser.newPage({
+    viewport: { width: Number(width), height: Number(height) },
+    // A picture of each view is no visit to take along.
+    serviceWorkers: 'block',
+  })
   await takeAll(page)
 } finally {
   await browser.close()

@@ -1,13 +1,30 @@
 import { NextResponse, type NextRequest } from 'next/server'
-import { isLoopbackHost } from './app/loopback'
+import { hasEntered, isCrossSite, isOwnHost } from './app/door'
+
+// What can be had before the passcode was said: the page that asks for it, and what a device keeps the application by.
+const OPEN = /^\/(enter$|api\/enter$|icons\/|manifest\.webmanifest$|sw\.js$)/
 
 /**
  * Every page: refuses hosts that are not this machine (a foreign name that resolves here is someone
- * else's page at work) and sets the content policy with a fresh nonce.
+ * else's page at work) and what other sites ask for, lets in whoever may, and sets the content policy with a fresh nonce.
  */
-export function proxy(request: NextRequest): NextResponse {
-  if (!isLoopbackHost(request.headers.get('host')))
-    return new NextResponse('Elm Swatch answers on this machine only.', { status: 403 })
+export async function proxy(request: NextRequest): Promise<NextResponse> {
+  if (!isOwnHost(request.headers.get('host')))
+    return new NextResponse('Elm Swatch answers by the names of its own machine only.', {
+      status: 403,
+    })
+  if (isCrossSite(request))
+    return new NextResponse('Elm Swatch answers its own pages only.', { status: 403 })
+  const { pathname, search } = request.nextUrl
+  if (!OPEN.test(pathname) && !(await hasEntered(request)))
+    return pathname.startsWith('/api/')
+      ? NextResponse.json(
+          { ok: false, message: 'Enter the passcode again, then this goes on.' },
+          { status: 401 },
+        )
+      : NextResponse.redirect(
+          new URL(`/enter?to=${encodeURIComponent(pathname + search)}`, request.url),
+        )
 
   const nonce = btoa(crypto.randomUUID())
   const policy = [
@@ -30,8 +47,6 @@ export function proxy(request: NextRequest): NextResponse {
   headers.set('content-security-policy', policy)
   const response = NextResponse.next({ request: { headers } })
   response.headers.set('content-security-policy', policy)
-  response.headers.set('x-content-type-options', 'nosniff')
-  response.headers.set('referrer-policy', 'same-origin')
   return response
 }
 

@@ -20,7 +20,7 @@ export class App {
   /** @param from a data directory to begin with; null for an empty store of one's own */
   static async start(from: string | null = SEEDED): Promise<App> {
     const dataDir = join(mkdtempSync(join(tmpdir(), 'elm-e2e-')), 'data')
-    if (from) execFileSync('cp', ['-r', from, dataDir])
+    if (from) execFileSync('cp', ['-a', from, dataDir])
     const port = await freePort()
     return new App(port, dataDir, await startServer({ port, dataDir }))
   }

@@ -1,4 +1,5 @@
-import { rmSync, writeFileSync } from 'node:fs'
+import { cpSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { PGlite } from '@electric-sql/pglite'
 import { ensureBrowser } from '../scripts/lib/browser.mjs'
@@ -18,12 +19,16 @@ export default async function globalSetup(): Promise<void> {
   await ensureBuild()
   rmSync(SEEDED, { recursive: true, force: true })
   await seedDemo(SEEDED)
-  const store = await PGlite.create(join(SEEDED, 'postgres'))
+  // Read from a copy: files that were opened past the store are not trusted by it.
+  const copy = mkdtempSync(join(tmpdir(), 'elm-addresses-'))
+  cpSync(join(SEEDED, 'postgres'), copy, { recursive: true })
+  const store = await PGlite.create(copy)
   const { rows } = await store.query<Addresses[number]>(
     `select v.household, v.id, r.name, r.id from visit v left join room r on r.visit_id = v.id`,
     [],
     { rowMode: 'array' },
   )
   await store.close()
+  rmSync(copy, { recursive: true })
   writeFileSync(ADDRESSES, JSON.stringify(rows))
 }

@@ -361,6 +361,10 @@ test('a visit is taken out of the list and put back', async ({ page, ownApp: app
   await page.getByRole('button', { name: 'Take the visit out' }).click()
   await expect(page.getByText('The visit is out of the list')).toBeVisible()
   await expect(page.getByRole('link', { name: /Mrs Quillan/ })).toHaveCount(0)
+  // Not only at once: for thirty days it stands under the list.
+  await open(page, app.url)
+  await page.getByText('Taken out in the last 30 days (1)').click()
+  await expect(page.getByText(/^Mrs Quillan, \d/)).toBeVisible()
   await page.getByRole('button', { name: 'Put it back' }).click()
   await expect(page.getByRole('link', { name: /Mrs Quillan/ })).toBeVisible()
 })

@@ -80,7 +80,7 @@ async function printDrag(browser, address, name) {
 }
 
 async function benchAddress(browser, url) {
-  const page = await browser.newPage()
+  const page = await browser.newPage({ serviceWorkers: 'block' })
   await page.goto(url)
   await page.goto(url + (await page.getByRole('link', { name: /Orrin-Vale/ }).getAttribute('href')))
   const kitchen = await page
@@ -93,7 +93,10 @@ async function benchAddress(browser, url) {
 
 /** Scripts that a browser with an empty cache fetches until the bench answers to keys. */
 async function scriptKilobytes(browser, bench) {
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  const page = await browser.newPage({
+    serviceWorkers: 'block',
+    viewport: { width: 1280, height: 800 },
+  })
   const sizes = []
   page.on('requestfinished', (request) => {
     if (request.resourceType() === 'script') sizes.push(request.sizes())
@@ -107,7 +110,10 @@ async function scriptKilobytes(browser, bench) {
 
 /** From the key’s own time stamp to the frame after the candidate’s swatch changed. */
 async function keyToPicture(browser, bench) {
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  const page = await browser.newPage({
+    serviceWorkers: 'block',
+    viewport: { width: 1280, height: 800 },
+  })
   await page.goto(bench)
   await page.locator('html[data-ready=yes]').waitFor()
   await page.evaluate(() => {
@@ -139,7 +145,10 @@ async function keyToPicture(browser, bench) {
 
 /** A verdict from its key until the store has it, and what came over the wire for it. */
 async function verdictCost(browser, bench) {
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  const page = await browser.newPage({
+    serviceWorkers: 'block',
+    viewport: { width: 1280, height: 800 },
+  })
   await page.goto(bench)
   await page.locator('html[data-ready=yes]').waitFor()
   await page.waitForLoadState('networkidle')
@@ -189,7 +198,10 @@ const SCROLLED_FRAMES = 240
 
 /** A deck of the trade's largest size: taken in, ranked in the worker of a page, and scrolled through. */
 async function printBigDeck(browser, url, shortlist) {
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  const page = await browser.newPage({
+    serviceWorkers: 'block',
+    viewport: { width: 1280, height: 800 },
+  })
   await page.goto(`${url}/decks`)
   await page.locator('html[data-ready=yes]').waitFor()
   await page.getByLabel('Maker').fill('Oddney and Daughters')
@@ -329,7 +341,10 @@ async function photoCost(browser, keepers, scratch) {
     ])
     .jpeg({ quality: 92 })
     .toFile(file)
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  const page = await browser.newPage({
+    serviceWorkers: 'block',
+    viewport: { width: 1280, height: 800 },
+  })
   await page.goto(keepers)
   await page.locator('html[data-ready=yes]').waitFor()
   await page.getByRole('button', { name: 'Add what stays' }).click()
@@ -376,7 +391,10 @@ const SCRIPT_EVENTS = new Set([
 
 /** Script time from one move of the hand to the next while the bar's handle is dragged over the day and back. */
 async function dragCost(browser, address) {
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  const page = await browser.newPage({
+    serviceWorkers: 'block',
+    viewport: { width: 1280, height: 800 },
+  })
   await page.goto(`${address}?light=room&at=09:00&sky=clear&lamps=off`)
   await page.locator('html[data-ready=yes]').waitFor()
   await page.waitForLoadState('networkidle')

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { apply } from '../../src/commands/apply'
-import { openStore } from '../../src/db/store'
+import { openStore } from '../../src/store/store'
 
 // Adds four keepers of five colours to a room; with the kitchen's own that makes 24 swatches: node --import tsx full-room.ts DIRECTORY VISIT ROOM
 

@@ -1,6 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { keepChange } from '../../src/commands/keep-change'
 import { apply } from '../../src/commands/apply'
 import { aHouse, command, idOf, look, NOW } from '../../src/commands/house.fixture'
 import { seededRandom } from '../../src/core/seeded-random'
@@ -12,7 +13,7 @@ import { listKeepers } from '../../src/db/keepers'
 import { listLooks } from '../../src/db/looks'
 import { listMeterReadings } from '../../src/db/meter-readings'
 import { listRooms } from '../../src/db/rooms'
-import { openStore, type Store } from '../../src/db/store'
+import { openStore, type Store } from '../../src/store/store'
 import { findVisit, listVisits } from '../../src/db/visits'
 
 // What the record costs with many visits in it: each page's time in the store, a verdict, the start. Invented data.
@@ -35,7 +36,8 @@ interface Counted {
 
 /** The same store, counting what it is asked; a transaction's beginning and end count too. */
 function counted(db: Db): Counted {
-  const counting = (over: Pick<Db, 'query' | 'exec'>): Pick<Db, 'query' | 'exec'> => ({
+  const counting = (over: Omit<Db, 'transaction'>): Omit<Db, 'transaction'> => ({
+    isOneSession: over.isOneSession,
     query: (sql, parameters) => {
       counter.statements++
       return over.query(sql, parameters)
@@ -160,7 +162,10 @@ async function printPages({ db }: Store): Promise<void> {
   }
 }
 
-async function printVerdict({ db }: Store): Promise<void> {
+const AT_ONCE = 20
+
+async function printVerdict(store: Store): Promise<void> {
+  const { db } = store
   const counter = counted(db)
   const house = await houseOf(db)
   const times: number[] = []
@@ -176,6 +181,22 @@ async function printVerdict({ db }: Store): Promise<void> {
   console.log(
     `  a verdict: 1 request, ${counter.statements / VERDICTS} statements with begin and commit, ${bytes} bytes back, ` +
       `${at(times, 0.5).toFixed(1)} ms median, ${at(times, 0.95).toFixed(1)} ms at the 95th percentile (before: ${BEFORE.verdict})`,
+  )
+  // The same, safe from a power cut before it is answered: one at a time, and a burst that shares its writes.
+  await store.settle()
+  const keep = (n: number) =>
+    keepChange(store, command(n, 'keep-look', look(house, idOf(n - 50_000))), NOW)
+  const safe: number[] = []
+  for (let n = 0; n < VERDICTS; n++) safe.push(await timed(() => keep(1_000_000 + n)))
+  const bursts: number[] = []
+  for (let first = 1_010_000; first < 1_010_000 + VERDICTS; first += AT_ONCE)
+    bursts.push(
+      (await timed(() => Promise.all(Array.from({ length: AT_ONCE }, (_, n) => keep(first + n))))) /
+        AT_ONCE,
+    )
+  console.log(
+    `  a verdict in the journal: ${(at(safe, 0.5) / at(times, 0.5)).toFixed(2)} times as long (${at(safe, 0.5).toFixed(1)} ms median), ` +
+      `${AT_ONCE} at once ${(at(bursts, 0.5) / at(times, 0.5)).toFixed(2)} times each`,
   )
 }
 

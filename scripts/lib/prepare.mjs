@@ -45,6 +45,7 @@ export async function ensurePackages() {
 
 const BUILT_FROM = [
   'src',
+  'public',
   'package-lock.json',
   'next.config.ts',
   'postcss.config.mjs',

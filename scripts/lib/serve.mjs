@@ -1,5 +1,13 @@
+import { hostname } from 'node:os'
+import { setTimeout } from 'node:timers/promises'
 import { ensureBuild, ensurePackages } from './prepare.mjs'
-import { startServer } from './server.mjs'
+import { doorOf, standBefore } from './door.mjs'
+import { freePort, startServer } from './server.mjs'
+
+// How a server ends that wants to be started again (`src/store/recovery.ts`): its database stopped.
+const RESTART_CODE = 75
+const MOST_STARTS = 20
+const PAUSE_MS = 500
 
 /**
  * Everything from a fresh clone to a running application on a data directory, until a signal ends it.
@@ -22,11 +30,25 @@ export async function serve(prepare) {
     await ensurePackages()
     await ensureBuild()
     const dataDir = await prepare()
-    server = await startServer({ port, dataDir })
-    console.log(`Elm Swatch is ready at ${server.url}`)
-    const { code, printed } = await server.ended
-    if (!stopping) console.error(printed())
-    process.exit(stopping ? 0 : (code ?? 1))
+    const door = doorOf(dataDir)
+    // With a certificate the application itself listens on this machine alone, on a port of its own.
+    const inner = door.tls ? await freePort() : port
+    const front = door.tls ? await standBefore(inner, door, port) : null
+    for (let starts = 1; ; starts++) {
+      const host = door.tls ? '127.0.0.1' : door.host
+      server = await startServer({ port: inner, dataDir, host, isWide: door.isWide })
+      const name = door.isWide ? hostname() : '127.0.0.1'
+      if (door.isWide && !front)
+        console.log(
+          'What goes over the network is not encrypted: whoever is in it can read along, the passcode too. With a certificate (ELM_CERT, ELM_KEY) it is.',
+        )
+      console.log(`Elm Swatch is ready at ${front ? 'https' : 'http'}://${name}:${port}`)
+      const { code, printed } = await server.ended
+      if (stopping) process.exit(0)
+      console.error(printed())
+      if (code !== RESTART_CODE || starts === MOST_STARTS) process.exit(code ?? 1)
+      await setTimeout(PAUSE_MS * starts)
+    }
   } catch (error) {
     console.error(error.message)
     process.exit(1)

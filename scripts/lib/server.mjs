@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process'
-import { createServer } from 'node:net'
+import { createServer, isIPv6 } from 'node:net'
 import { root } from './prepare.mjs'
 
 /** A port of this machine that nothing listens on. */
@@ -14,6 +14,8 @@ export function freePort() {
   })
 }
 
+const NEXT_START = ['node_modules/next/dist/bin/next', 'start']
+
 /**
  * Starts the built application on a data directory and waits until it answers.
  *
@@ -23,15 +25,20 @@ export function freePort() {
  * @returns the process, its address, and `ended`: a promise of how it ended
  * @throws with what it printed when it stops before it answers
  */
-export async function startServer({ port, dataDir }) {
+export async function startServer({ port, dataDir, host = '127.0.0.1', isWide = false, env = {} }) {
+  const url = `http://${host === '0.0.0.0' ? '127.0.0.1' : isIPv6(host) ? `[${host}]` : host}:${port}`
   const child = spawn(
     'node',
-    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
+    // Longer than any browser or proxy holds a connection open: it is they who let go of it.
+    [...NEXT_START, '-H', host, '-p', String(port), '--keepAliveTimeout', '120000'],
     {
       cwd: root,
       env: {
         ...process.env,
+        ...env,
         ELM_DATA_DIR: dataDir,
+        ELM_URL: url,
+        ELM_WIDE: isWide ? 'yes' : 'no',
         NEXT_MANUAL_SIG_HANDLE: 'true',
         NEXT_TELEMETRY_DISABLED: '1',
         NODE_ENV: 'production',
@@ -51,12 +58,12 @@ export async function startServer({ port, dataDir }) {
       resolve({ code, signal, printed: () => printed })
     }),
   )
-  const url = `http://127.0.0.1:${port}`
   while (running) {
     // Answered once the data is open, and without a page being made.
     const answer = await fetch(`${url}/api/deck-colours`).catch(() => null)
     // Another server on this port would answer too: ours must still be up a moment later.
-    if (answer?.ok && running && printed.includes('Ready'))
+    // 401: it is open, and asks for the passcode.
+    if ((answer?.ok || answer?.status === 401) && running && printed.includes('Ready'))
       return { child, url, ended, printed: () => printed }
     await Promise.race([ended, new Promise((resolve) => setTimeout(resolve, 100))])
   }

@@ -2,7 +2,7 @@ import { mkdtempSync, readdirSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { DEFAULT_HOUSE_RULES } from '../core/advice/house-rules'
-import { findPhoto, storePhoto } from '../db/photos'
+import { findPhoto, storePhoto } from '../store/photos'
 import { listKeepers } from '../db/keepers'
 import { listFinishLooks } from '../db/finish-looks'
 import { listLooks } from '../db/looks'
@@ -179,7 +179,7 @@ test('settings are one row, kept in the record; what is no name, unit or school 
   } as const
   await done(db, 'keep-settings', { ...settings, who: ' Ines Tarrow ' })
   await done(db, 'keep-settings', settings)
-  expect(await findSettings(db)).toEqual({ ...settings, paintWays: null })
+  expect(await findSettings(db)).toEqual({ ...settings, paintWays: null, dailyBackup: false })
   for (const [n, change] of [{ who: ' ' }, { lengths: 'cubits' }, { houseRules: {} }].entries())
     expect(
       await said(db, {
@@ -187,7 +187,7 @@ test('settings are one row, kept in the record; what is no name, unit or school 
         payload: { ...settings, ...change },
       }),
     ).toMatch(/who: Expected your name|lengths: |houseRules/)
-  expect(await findSettings(db)).toEqual({ ...settings, paintWays: null })
+  expect(await findSettings(db)).toEqual({ ...settings, paintWays: null, dailyBackup: false })
 })
 
 test('what does not fit its room is refused at the field', async () => {

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { insertPhoto } from '../db/photos'
+import { insertPhoto } from '../store/photos'
 import { kind } from './kind'
 
 /** A photo that lies in the store by the hash of its bytes. */

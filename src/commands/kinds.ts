@@ -11,6 +11,7 @@ import { keepFinishLook } from './keep-finish-look'
 import { keepKeeper } from './keep-keeper'
 import { keepLamp } from './keep-lamp'
 import { keepLook } from './keep-look'
+import { keepDailyBackup } from './keep-daily-backup'
 import { keepPaintWays } from './keep-paint-ways'
 import { keepPhoto } from './keep-photo'
 import { keepReading } from './keep-reading'
@@ -70,6 +71,7 @@ export const KINDS = {
   'keep-photo': keepPhoto,
   'open-deck': openDeck,
   'keep-settings': keepSettings,
+  'keep-daily-backup': keepDailyBackup,
   'keep-paint-ways': keepPaintWays,
   undo,
 } as const

@@ -2,6 +2,8 @@ import type { z } from 'zod'
 
 /** The database or a transaction on it; every query module takes either. */
 export interface Db {
+  /** Whether all queries go through one session: then what one declares the next has, and none may keep the others waiting. */
+  readonly isOneSession: boolean
   query(sql: string, parameters?: readonly unknown[]): Promise<readonly unknown[]>
   /** Runs several statements without parameters. */
   exec(sql: string): Promise<void>
@@ -47,6 +49,16 @@ export function sqlState(error: unknown): string | null {
   const code = (error as { code?: unknown } | null)?.code
   return typeof code === 'string' ? code : null
 }
+
+// What a network, and what a server that goes down or is full, says of a connection.
+const CONNECTION = /^(ECONN|ENOTFOUND|EPIPE|ETIMEDOUT|EAI_|ENOENT$|08|57P0|53300)/
+
+/** Whether it was the way to the database server that failed, not what was asked of it. */
+export const isConnection = (error: unknown): boolean =>
+  CONNECTION.test(sqlState(error) ?? '') ||
+  /^Connection terminated|timeout exceeded when trying to connect/.test(
+    String((error as { message?: unknown } | null)?.message ?? ''),
+  )
 
 export const UNIQUE_VIOLATION = '23505'
 export const FOREIGN_KEY_VIOLATION = '23503'

@@ -265,9 +265,12 @@ export async function discardDeck(db: Db, deckId: string): Promise<void> {
   await db.query(`delete from deck where id = $1 and status = 'importing'`, [deckId])
 }
 
-/** Throws away what imports left behind that were broken off. */
-export async function discardUnfinishedDecks(db: Db): Promise<void> {
-  await db.query(`delete from deck where status = 'importing'`)
+/** Throws away what imports left behind that were broken off, begun so long ago. */
+export async function discardUnfinishedDecks(db: Db, hours: number): Promise<void> {
+  await db.query(
+    `delete from deck where status = 'importing' and added_at <= now() - make_interval(hours => $1)`,
+    [hours],
+  )
 }
 
 const NamesakeRow = DeckColourColumns.extend({ maker: z.string(), deckName: z.string() }).transform(

@@ -32,6 +32,8 @@ export function openPostgres(connectionString: string, most = 4): PostgresServer
     types: TYPES as never,
     options: '-c TimeZone=UTC',
   })
+  // An idle connection that breaks is replaced by the pool; whoever asks next is told if there is none.
+  pool.on('error', (error) => console.error(`The database server: ${error.message}`))
   return {
     db: {
       ...runner(pool),
@@ -63,8 +65,9 @@ export function openPostgres(connectionString: string, most = 4): PostgresServer
   }
 }
 
-function runner(over: Pool | PoolClient): Pick<Db, 'query' | 'exec'> {
+function runner(over: Pool | PoolClient): Omit<Db, 'transaction'> {
   return {
+    isOneSession: false,
     query: async (sql, parameters) => (await over.query(sql, parameters && [...parameters])).rows,
     exec: async (sql) => {
       await over.query(sql)

@@ -19,6 +19,8 @@ export interface Settings {
   readonly firstSpeaks: FirstSpeaks
   /** How paint is sampled and reckoned; null: as is usual where it is bought so. */
   readonly paintWays: PaintWays | null
+  /** Whether the store is backed up once a day. */
+  readonly dailyBackup: boolean
 }
 
 const SettingsRow = z.object({
@@ -28,6 +30,7 @@ const SettingsRow = z.object({
   houseRules: HouseRulesRow,
   firstSpeaks: z.enum(FIRST_SPEAKS),
   paintWays: PaintWaysRow.nullable(),
+  dailyBackup: z.boolean(),
 })
 
 // The one row there is.
@@ -38,10 +41,13 @@ export const findSettings = (db: Db): Promise<Settings | null> =>
   maybeOne(
     db,
     SettingsRow,
-    'select who, lengths, volumes, house_rules as "houseRules", first_speaks as "firstSpeaks", paint_ways as "paintWays" from settings',
+    'select who, lengths, volumes, house_rules as "houseRules", first_speaks as "firstSpeaks", paint_ways as "paintWays", daily_backup as "dailyBackup" from settings',
   )
 
-export async function saveSettings(tx: Db, settings: Omit<Settings, 'paintWays'>): Promise<void> {
+export async function saveSettings(
+  tx: Db,
+  settings: Omit<Settings, 'paintWays' | 'dailyBackup'>,
+): Promise<void> {
   await tx.query(
     `insert into settings (id, who, lengths, volumes, house_rules, first_speaks)
      values ($1, $2, $3, $4, $5::jsonb, $6)
@@ -67,5 +73,11 @@ export async function savePaintWays(tx: Db, ways: PaintWays | null): Promise<boo
   const rows = await tx.query('update settings set paint_ways = $1::jsonb returning id', [
     ways && JSON.stringify(ways),
   ])
+  return rows.length > 0
+}
+
+/** Says whether the store is backed up once a day. False in a store that was never started. */
+export async function saveDailyBackup(tx: Db, daily: boolean): Promise<boolean> {
+  const rows = await tx.query('update settings set daily_backup = $1 returning id', [daily])
   return rows.length > 0
 }

@@ -95,6 +95,24 @@ export function listVisits(db: Db, typed = '', page = 0): Promise<VisitSummary[]
   )
 }
 
+const RemovedVisitRow = z.object({
+  id: z.uuid(),
+  household: z.string(),
+  visitDate: z.string(),
+  removedAt: z.string(),
+})
+export type RemovedVisit = z.infer<typeof RemovedVisitRow>
+
+/** Visits that were taken out of the list in the last days, latest first. */
+export const listRemovedVisits = (db: Db, days: number): Promise<RemovedVisit[]> =>
+  many(
+    db,
+    RemovedVisitRow,
+    `select id, household, visit_date as "visitDate", removed_at as "removedAt" from visit
+     where removed_at > now() - make_interval(days => $1) order by removed_at desc`,
+    [days],
+  )
+
 /** A visit that is in the list, or null. */
 export function findVisit(db: Db, id: string): Promise<Visit | null> {
   return maybeOne(

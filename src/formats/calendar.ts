@@ -1,4 +1,6 @@
-import { createEvents, type EventAttributes } from 'ics'
+import ical from 'ical-generator'
+import { Temporal } from 'temporal-polyfill'
+import { tzlib_get_ical_block } from 'timezones-ical-library'
 
 /** One entry of a calendar. */
 export interface CalendarEvent {
@@ -11,33 +13,38 @@ export interface CalendarEvent {
 }
 
 /**
- * Events as a calendar file (iCalendar, RFC 5545). Times are UTC, so that they are right whatever a calendar knows of zones; the
- * zone of the house is named for the calendar to show them by.
+ * Events as a calendar file (iCalendar, RFC 5545), their times those of the house's own clock, with the zone's rules beside them
+ * (VTIMEZONE), so that a calendar that knows no zones reads them right too.
  *
  * @param timeZone IANA name
- * @throws Error when an event is malformed
+ * @throws RangeError when there is no such zone
  */
 export function writeCalendar(
   name: string,
   timeZone: string,
   events: readonly CalendarEvent[],
 ): string {
-  const { error, value } = createEvents(
-    events.map(({ id, title, fromUtcMs, toUtcMs, note, place }): EventAttributes => ({
-      uid: `${id}@elm-swatch.invalid`,
-      title,
-      start: fromUtcMs,
-      end: toUtcMs,
-      startInputType: 'utc',
-      startOutputType: 'utc',
-      endInputType: 'utc',
-      endOutputType: 'utc',
-      description: note,
+  const onTheClock = (utcMs: number) =>
+    Temporal.Instant.fromEpochMilliseconds(utcMs).toZonedDateTimeISO(timeZone)
+  const calendar = ical({
+    name,
+    prodId: '//Elm Swatch//Elm Swatch//EN',
+    timezone: {
+      name: timeZone,
+      generator: (zone) => [tzlib_get_ical_block(zone)].flat()[0] ?? null,
+    },
+  })
+  for (const { id, title, fromUtcMs, toUtcMs, note, place } of events)
+    calendar.createEvent({
+      id: `${id}@elm-swatch.invalid`,
+      summary: title,
+      start: onTheClock(fromUtcMs),
+      end: onTheClock(toUtcMs),
+      timezone: timeZone,
+      description: note || null,
       location: place,
-      calName: name,
-      productId: 'Elm Swatch',
-    })),
-  )
-  if (error || !value) throw error ?? new Error('a calendar needs at least one event')
-  return value.replace('METHOD:PUBLISH\r\n', `METHOD:PUBLISH\r\nX-WR-TIMEZONE:${timeZone}\r\n`)
+    })
+  // The library writes the stamp by the zone's clock; the standard wants it in UTC (RFC 5545, 3.8.7.2).
+  const stamp = Temporal.Now.instant().toString({ smallestUnit: 'second' }).replace(/[-:]/g, '')
+  return calendar.toString().replace(/^DTSTAMP:.*$/gm, `DTSTAMP:${stamp}`)
 }

@@ -1,4 +1,4 @@
-import { openDb } from '@/db/store'
+import { openDb } from '@/store/store'
 import { listVisits } from '@/db/visits'
 import { StoreFrame } from '@/ui/frame/store-frame'
 

@@ -3,12 +3,14 @@ import { redirect } from 'next/navigation'
 import { loadKeptSettings } from '@/app/_load/settings'
 import { loadVisitSummary } from '@/app/_load/visit-summary'
 import { longDate } from '@/core/light/calendar-date'
-import { listVisits, VISITS_A_PAGE, type VisitSummary } from '@/db/visits'
-import { openDb } from '@/db/store'
+import { listRemovedVisits, listVisits, VISITS_A_PAGE, type VisitSummary } from '@/db/visits'
+import { openDb } from '@/store/store'
 import { Patch } from '@/ui/swatch/patch'
 import { ReadingPage } from '@/ui/frame/reading-page'
 import { OpenVisitFile } from '@/ui/visit-file/open-visit-file'
 import { PutVisitBack } from '@/ui/brief/put-visit-back'
+
+const BROUGHT_BACK_DAYS = 30
 
 const STAGES: readonly (readonly [VisitSummary['stage'], string])[] = [
   ['in-progress', 'In progress'],
@@ -26,6 +28,7 @@ export default async function VisitsPage({
   const typed = (asked.q ?? '').replaceAll('\0', '').trim().slice(0, 80)
   const page = Math.max(0, Math.floor(Number(asked.page ?? 1)) - 1 || 0)
   const visits = await listVisits(await openDb(), typed, page)
+  const removed = await listRemovedVisits(await openDb(), BROUGHT_BACK_DAYS)
   if (visits.length === 0 && page > 0) redirect(addressOf(typed, 1))
   const pages = Math.ceil((visits[0]?.total ?? 0) / VISITS_A_PAGE)
   return (
@@ -89,6 +92,16 @@ export default async function VisitsPage({
           </section>
         )
       })}
+      {removed.length > 0 && (
+        <details className="mt-8 text-small">
+          <summary className="flex min-h-11 items-center">
+            Taken out in the last {BROUGHT_BACK_DAYS} days ({removed.length})
+          </summary>
+          {removed.map(({ id, household, visitDate }) => (
+            <PutVisitBack key={id} visitId={id} words={`${household}, ${longDate(visitDate)}`} />
+          ))}
+        </details>
+      )}
       {pages > 1 && (
         <nav aria-label="Pages of visits" className="mt-6 flex items-center gap-4 text-small">
           {page > 0 && <Link href={addressOf(typed, page)}>Earlier page</Link>}

@@ -3,7 +3,7 @@ import { BANDS } from '@/core/colour/spectrum'
 import { MODEL_VERSION } from '@/core/model-version'
 import { reflectanceOfReading, type KeptReading } from '@/core/paint/reading'
 import { keepBands, listBands, listDeckColours } from '@/db/decks'
-import { openDb } from '@/db/store'
+import { openDb } from '@/store/store'
 
 // So many take some ten milliseconds; others are served in between.
 const FOUND_AT_A_TIME = 250

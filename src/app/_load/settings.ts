@@ -2,7 +2,7 @@ import { cache } from 'react'
 import { DEFAULT_HOUSE_RULES } from '@/core/advice/house-rules'
 import { usualWays, type PaintWays } from '@/core/quantity/products'
 import { findSettings, type Settings } from '@/db/settings'
-import { openDb } from '@/db/store'
+import { openDb } from '@/store/store'
 
 /** What holds before the first start is done. */
 export const FIRST_SETTINGS: Settings = {
@@ -12,6 +12,7 @@ export const FIRST_SETTINGS: Settings = {
   houseRules: DEFAULT_HOUSE_RULES,
   firstSpeaks: 'eye',
   paintWays: null,
+  dailyBackup: false,
 }
 
 /** The settings as they were kept, once a request; null before the first start is done. */

@@ -1,7 +1,7 @@
 import { redirect } from 'next/navigation'
 import { FIRST_SETTINGS, loadKeptSettings } from '@/app/_load/settings'
 import { listDecks } from '@/db/decks'
-import { openDb } from '@/db/store'
+import { openDb } from '@/store/store'
 import { SHIPPED_DECK, shippedColours } from '@/formats/shipped-deck'
 import { WorkArea } from '@/ui/frame/work-area'
 import { KeyList } from '@/ui/keys/key-list'

@@ -6,6 +6,7 @@ import { balanceOf } from './balance'
 import type { RoomDay } from './light-choice'
 import type { Sky } from './sky'
 import { dayRibbon, RIBBON_STEP_MINUTES, type RibbonStep } from './ribbon'
+import { capital } from '../words'
 
 /** Colour of a light in a word, by its colour temperature in kelvin; common practice. */
 export function lightColourWord(cctK: number): string {
@@ -103,5 +104,4 @@ function sunSentence(day: LocalDay, steps: readonly RibbonStep[], hasLamps: bool
   return `Direct sun from ${said}: warm colours glow then${veryBright ? ', pale ones wash out' : ''}.`
 }
 
-const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1)
 const round100 = (cctK: number): string => (Math.round(cctK / 100) * 100).toLocaleString('en-GB')

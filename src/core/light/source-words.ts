@@ -1,3 +1,4 @@
+import { capital } from '../words'
 import { compassWord } from './aspect'
 import { shadedBearingDeg, type LightSource } from './light-choice'
 import type { Sky } from './sky'
@@ -16,7 +17,7 @@ export function sourceWords(source: LightSource, place: Place): string {
       return 'Room’s day'
     case 'north': {
       const side = compassWord(shadedBearingDeg(place))
-      return `${side.charAt(0).toUpperCase()}${side.slice(1)} light`
+      return `${capital(side)} light`
     }
     case 'west':
       return 'West sun'

@@ -1,4 +1,5 @@
 import { finite, finiteAll } from '../check'
+import { capital } from '../words'
 import { expectedNumber, typedNumber } from '../typed-number'
 import { BANDS, SPECTRUM_FIRST_NM } from '../colour/spectrum'
 import { forDaylight, type MeasuredForName } from './measured-for'
@@ -53,7 +54,7 @@ export function readTyped(form: TypedReading): TypedResult {
   } catch (error) {
     if (!(error instanceof RangeError)) throw error
     const field = ({ lab: 'l', hex: 'hex', spectral: 'spectrum' } as const)[typed.by]
-    return refused(field, `${error.message.charAt(0).toUpperCase()}${error.message.slice(1)}.`)
+    return refused(field, `${capital(error.message)}.`)
   }
 }
 

@@ -4,6 +4,7 @@ import { FIRM_FROM, isBad, isGood } from './chance'
 import { BAD_PAIRINGS, GOOD_PAIRINGS, type Pairing } from './pairing'
 import { tooMuchOf } from './reason'
 import type { PartJudgement } from './judge-pair'
+import { capital } from '../words'
 
 /** One line on a pair, in the trade's words, as sure as its chance. */
 export function pairSentence(said: PartJudgement): string {
@@ -112,5 +113,3 @@ function leanClause(finish: Undertone): string {
   const words = undertoneWords(finish)
   return words.startsWith('leans') ? words : `is ${words}`.replace('is no ', 'has no ')
 }
-
-const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1)

@@ -8,6 +8,7 @@ import { hueApartDeg, undertoneOf } from '../undertone/undertone'
 import type { AskedRoom, NamedFinish } from './asked-room'
 import type { TableRow } from './pairing-table'
 import type { RankedRow } from './rank-for-room'
+import { capital } from '../words'
 
 /** What a ranking says of one colour. */
 export interface ProposalLine {
@@ -101,5 +102,3 @@ export function proposalLines(
 /** A finish by its keeper, and by its part where the keeper has several. */
 const partOf = ({ keeperId, name, part }: NamedFinish, all: readonly NamedFinish[]): string =>
   all.filter((other) => other.keeperId === keeperId).length > 1 ? `${name} (${part})` : name
-
-const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1)

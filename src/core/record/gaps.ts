@@ -3,6 +3,7 @@ import type { KeeperState } from '../pairing/keeper-kind'
 import { isJudgedAgainst } from '../pairing/keeper-kind'
 import { cellSays } from './cell'
 import { isOfSample, isUnderLamps, isVerdict, type Look } from './look'
+import { listed } from '../words'
 
 /** What of a room decides what is missing before a surface of it is ruled on. */
 export interface RoomToRule {
@@ -15,9 +16,6 @@ export interface RoomToRule {
     readonly state: KeeperState
   }[]
 }
-
-const listed = (names: readonly string[]): string =>
-  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
 
 /**
  * What a candidate's record in a room does not hold yet, each by name, what weighs most first; nothing where a ruling

@@ -9,6 +9,7 @@ import { NO_LEAN_BELOW } from '../undertone/hue-name'
 import { hueApartDeg, undertoneOf, type Undertone } from '../undertone/undertone'
 import { otherHuesOfSameLrv } from './companions'
 import type { DeckColour } from './trim'
+import { listed } from '../words'
 
 /** The walls of a room as they are lit at one moment. */
 export interface LitWalls {
@@ -97,9 +98,6 @@ export function threadOf<Wall extends { readonly name: string; readonly underton
   const shared = sets.reduce<Wall[]>((p, q) => (q.length > p.length ? q : p), [])
   return { shared, apart: walls.filter((wall) => !shared.includes(wall)) }
 }
-
-const listed = (names: readonly string[]): string =>
-  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
 
 /** "One undertone runs through Hall, Kitchen and Study; Snug stands apart." */
 export function threadSaid(walls: Parameters<typeof threadOf>[0]): string {

@@ -2,6 +2,7 @@ import { strengthWords } from '../paint/strength'
 import { cautionsOf, ON_SAFETY } from './cautions'
 import { type HandedRoom, type HandOff, type RuledSurface } from './hand-off'
 import type { SheetBlock, SheetDocument } from './sheet-document'
+import { capital } from '../words'
 
 /** What was chosen and why, how it will look, what it does to what stays, what was ruled out: in plain words. */
 export function clientSheet(house: HandOff): SheetDocument {
@@ -68,5 +69,3 @@ const linesOf = ({
   `Chosen on ${ruledOn}, ${ruledBy}.`,
   ...(gaps.length > 0 ? [`Not seen when it was chosen: ${gaps.join('; ')}.`] : []),
 ]
-
-export const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1)

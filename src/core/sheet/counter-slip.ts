@@ -3,7 +3,7 @@ import { packsSaid } from '../quantity/packs'
 import { productWords } from '../quantity/products'
 import { volumeWords } from '../units'
 import { ON_SAFETY } from './cautions'
-import { capital } from './client-sheet'
+import { capital } from '../words'
 import type { HandOff } from './hand-off'
 import type { SheetBlock, SheetDocument } from './sheet-document'
 

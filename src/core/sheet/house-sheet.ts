@@ -1,5 +1,5 @@
 import { cautionsOf, ON_SAFETY } from './cautions'
-import { capital } from './client-sheet'
+import { capital } from '../words'
 import { paintCalled, type HandedPaint, type HandOff } from './hand-off'
 import type { SheetDocument, SheetSwatch } from './sheet-document'
 

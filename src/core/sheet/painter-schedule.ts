@@ -3,7 +3,7 @@ import { packsSaid } from '../quantity/packs'
 import { areaWords, volumeWords } from '../units'
 import type { Surface } from '../record/proposal'
 import { cautionsOf, ON_SAFETY } from './cautions'
-import { capital } from './client-sheet'
+import { capital } from '../words'
 import type { HandedRoom, HandOff, RuledSurface } from './hand-off'
 import type { SheetBlock, SheetColumn, SheetDocument } from './sheet-document'
 

@@ -1,6 +1,6 @@
 import { strengthWords } from '../paint/strength'
 import { cautionsOf, ON_SAFETY } from './cautions'
-import { capital } from './client-sheet'
+import { capital } from '../words'
 import type { HandedPaint, HandOff } from './hand-off'
 import type { SheetBlock, SheetColumn, SheetDocument, SheetSwatch } from './sheet-document'
 

@@ -6,7 +6,7 @@ import type { Verdict } from '@/core/record/verdict'
 import { useLight } from '../light-bar/light-context'
 import { wasShown } from '../record/model-shown'
 import { newId } from '../record/new-id'
-import { NO_ANSWER, retryNow, useOutbox } from '../record/send'
+import { retryNow, useOutbox } from '../record/send'
 import { useVisitRecord, type Sayings, type ShownLook } from '../record/visit-record'
 import { useSettings } from '../settings/settings-context'
 import { againstKeeper, lookLight, modelThen, readingOf, type BenchPair } from './bench-model'
@@ -43,18 +43,18 @@ export function useGiving({
   const { firstSpeaks } = useSettings()
   const { trouble } = useOutbox()
   const [message, setMessage] = useState('')
-  // Pairs whose look has no answer yet.
+  // What was said of pairs and has no answer yet, each in its light.
   const [waitingFor, setWaitingFor] = useState<ReadonlySet<string>>(new Set())
   // The look that was given here last: what is said next is said of it.
   const [lastId, setLastId] = useState<string | null>(null)
-  const pairId = `${pair.keeper.id} ${pair.candidate.id}`
 
   async function keep(said: Said, next: BenchPair | null): Promise<void> {
-    // Pressed again before there was an answer: it is the same look.
-    if (waitingFor.has(pairId)) return retryNow()
+    const { candidate, keeper } = pair
+    // The same pressed again before there was an answer is the same look.
+    const press = JSON.stringify([keeper.id, candidate.id, said, choice])
+    if (waitingFor.has(press)) return retryNow()
     setMessage('')
-    setWaitingFor((before) => new Set([...before, pairId]))
-    const { candidate } = pair
+    setWaitingFor((before) => new Set([...before, press]))
     const lookId = newId()
     const given = give({
       visitId,
@@ -87,7 +87,7 @@ export function useGiving({
     // The eye goes on at once; what was given is kept meanwhile.
     if (next) show(next)
     const answer = await given
-    setWaitingFor((before) => new Set([...before].filter((each) => each !== pairId)))
+    setWaitingFor((before) => new Set([...before].filter((each) => each !== press)))
     if (!answer.ok) show(pair)
     const isLast = !next && said.verdict !== null
     setMessage(
@@ -103,7 +103,7 @@ export function useGiving({
     /** The look that was given here last; null before one was. */
     lastId,
     /** What came of it, in words. */
-    words: waitingFor.size > 0 ? (trouble ? NO_ANSWER : 'Keeping') : message,
+    words: waitingFor.size > 0 ? (trouble ?? 'Keeping') : message,
     clear: () => setMessage(''),
     keep,
     async sayMore(look: ShownLook, said: Sayings): Promise<void> {

@@ -18,6 +18,7 @@ import { useVisitRecord } from '../record/visit-record'
 import { RelitPatch } from '../swatch/relit-patch'
 import { VerdictMark } from '../verdict/verdict-mark'
 import type { ShownBoard, ShownStanding } from './board-model'
+import { capital, counted } from '@/core/words'
 
 type Stood = ShownStanding['boards'][number]
 
@@ -263,6 +264,3 @@ function useKeeping(
     })
   }
 }
-
-const counted = (count: number, what: string): string => `${count} ${what}${count === 1 ? '' : 's'}`
-const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1)

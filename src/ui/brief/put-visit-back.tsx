@@ -3,8 +3,14 @@
 import { useRouter } from 'next/navigation'
 import { useChange } from '../record/use-change'
 
-/** Offers a visit that was just taken out back. */
-export function PutVisitBack({ visitId }: { readonly visitId: string }) {
+/** Offers a visit that was taken out back. */
+export function PutVisitBack({
+  visitId,
+  words = 'The visit is out of the list; its record stays.',
+}: {
+  readonly visitId: string
+  readonly words?: string
+}) {
   const router = useRouter()
   const { change, busy, message } = useChange()
   async function putBack(): Promise<void> {
@@ -13,7 +19,7 @@ export function PutVisitBack({ visitId }: { readonly visitId: string }) {
   }
   return (
     <p role="status" className="flex items-center gap-4 text-small font-semibold">
-      {message || 'The visit is out of the list; its record stays.'}
+      {message || words}
       <button
         type="button"
         className="min-h-11 underline underline-offset-4"

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation'
 import { useState, type FormEvent } from 'react'
 import type { Answer, KindName, PayloadOf } from '@/commands/kinds'
-import { NO_ANSWER, retryNow, send, useOutbox } from '../record/send'
+import { retryNow, send, useOutbox } from '../record/send'
 
 /** What a form comes to: a change to be made, or what is wrong in it by field. */
 export type Filled<K extends KindName> =
@@ -71,7 +71,7 @@ export function useCommandForm<K extends KindName>(
     onSubmit: (event: FormEvent<HTMLFormElement>) => void onSubmit(event),
     pending: pending && !trouble,
     errors: refusal?.fields ?? {},
-    message: pending && trouble ? NO_ANSWER : refusal ? (named ? hidden : refusal.message) : null,
+    message: pending && trouble ? trouble : refusal ? (named ? hidden : refusal.message) : null,
     kept: result?.ok === true,
   }
 }

@@ -16,7 +16,16 @@ export const ROOM_STEPS = [
 export type RoomStep = (typeof ROOM_STEPS)[number]
 
 /** Steps of the house as a whole. */
-export type HouseStep = 'brief' | 'plan' | 'grid' | 'together' | 'fetch' | 'sheets' | 'history'
+export const HOUSE_STEPS = [
+  'brief',
+  'plan',
+  'grid',
+  'together',
+  'fetch',
+  'sheets',
+  'history',
+] as const
+export type HouseStep = (typeof HOUSE_STEPS)[number]
 
 export const STEP_WORDS: Record<RoomStep | HouseStep, string> = {
   brief: 'Brief',

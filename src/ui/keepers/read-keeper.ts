@@ -16,6 +16,7 @@ import { choiceValue, nameValue, noteValue, numberValue } from '../form/form-val
 import { fieldsOf } from '../form/read-form'
 import type { Filled } from '../form/use-command-form'
 import { MOST_COLOURS } from './colour-draft'
+import { capital } from '@/core/words'
 
 const shortText = z.string().trim().max(80, 'Expected at most 80 characters.').default('')
 
@@ -135,7 +136,7 @@ function shiftOf(value: string): EyeShift[] {
 export function readKeeper(form: FormData): Filled<'keep-keeper'> {
   const kind = KEEPER_KINDS.find((each) => each === form.get('kind'))
   // What has no name yet goes by its kind.
-  const name = String(form.get('name') ?? '').trim() || (kind ? sentenceCase(kindWords(kind)) : '')
+  const name = String(form.get('name') ?? '').trim() || (kind ? capital(kindWords(kind)) : '')
   const keeper = KeeperFields.safeParse({ ...Object.fromEntries(form), name })
   const positions = Array.from({ length: MOST_COLOURS }, (_, i) => i).filter(
     (i) => i === 0 || form.has(`colour${i}.part`),
@@ -174,5 +175,3 @@ const entriesOf = (form: FormData, prefix: string): Record<string, unknown> =>
       .filter(([name]) => name.startsWith(prefix))
       .map(([name, value]) => [name.slice(prefix.length), value]),
   )
-
-const sentenceCase = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1)

@@ -23,6 +23,7 @@ import {
   type LedRoom,
   type SeenDecks,
 } from './lead-model'
+import { capital } from '@/core/words'
 
 /** One scheme: its walls beside the piece, the nearest colours, trim, what returns in small things, what comes. */
 export function SchemePanel({
@@ -255,5 +256,3 @@ const nameOf = ({ colours }: ListedDecks, { place, strengthPercent }: Paint): st
 
 const deckOf = ({ colours }: ListedDecks, { place }: Paint): string =>
   deckWords(colours[place]!.deck)
-
-const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1)

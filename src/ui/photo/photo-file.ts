@@ -1,7 +1,7 @@
 import { imageSize } from 'image-size'
-import { z } from 'zod'
 import type { PhotoBytes } from '@/core/photo/pixels'
 import { drawInWorker } from '@/workers/photo-client'
+import { keepPhoto } from '../record/send'
 
 /** The photo is not one that can be read; the message says why. */
 export class PhotoError extends Error {
@@ -103,22 +103,15 @@ function endsAsJpeg(bytes: Uint8Array): boolean {
   return false
 }
 
-const Answer = z.discriminatedUnion('ok', [
-  z.object({ ok: z.literal(true), hash: z.string() }),
-  z.object({ ok: z.literal(false), message: z.string() }),
-])
-
 /**
  * Sends the drawn photo to be kept.
  *
- * @returns its hash, or null where it could not be kept
+ * @returns what changes name it by, or null where it could not be kept
  */
 export async function keepDrawnPhoto(canvas: HTMLCanvasElement): Promise<string | null> {
   const blob = await new Promise<Blob | null>((done) =>
     canvas.toBlob(done, 'image/jpeg', JPEG_QUALITY),
   )
   if (!blob) return null
-  const response = await fetch('/api/photos', { method: 'POST', body: blob }).catch(() => null)
-  const answer = Answer.safeParse(await response?.json().catch(() => null))
-  return answer.success && answer.data.ok ? answer.data.hash : null
+  return keepPhoto(blob)
 }

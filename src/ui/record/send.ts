@@ -1,33 +1,116 @@
 'use client'
 
 import { useSyncExternalStore } from 'react'
+import { z } from 'zod'
+import { megabytesSaid } from '@/core/words'
 import type { Answer, Command, KindName, PayloadOf } from '@/commands/kinds'
 import { newId } from './new-id'
-import { Outbox, type OutboxState } from './outbox'
+import { NOTHING_WAITS, Outbox, type OutboxState, type Unanswered } from './outbox'
+import { browserShelf, type OwnChange } from './shelf'
 
-const outbox = new Outbox(async (command) => {
-  const answer = await fetch('/api/commands', {
+const shelf = browserShelf()
+const outbox = new Outbox(post, shelf)
+
+/** Said wherever no answer came. */
+export const NO_ANSWER =
+  'The server does not answer. This waits on this device and is sent again until it does.'
+
+async function post(command: Command): Promise<Answer | Unanswered> {
+  const sent = await withPhotos(command)
+  if (!sent) return { unanswered: NO_ANSWER }
+  const response = await fetch('/api/commands', {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
-    body: JSON.stringify(command),
+    body: JSON.stringify(sent),
   }).catch(() => null)
   // An answer without words of ours is a server that is going down or coming up.
-  return (await answer?.json().catch(() => null)) ?? null
-})
+  const answer = (await response?.json().catch(() => null)) as Answer | null
+  if (!response || !answer) return { unanswered: NO_ANSWER }
+  // Not let in any more: it waits until somebody is again.
+  if (response.status === 401) return { unanswered: answer.ok ? NO_ANSWER : answer.message }
+  if (answer.ok || response.status < 500) return answer
+  return { unanswered: answer.message, failed: response.status === 500 }
+}
+
+const WAITING_PHOTO = /"waiting:([0-9a-f-]{36})"/g
+
+/** The change with its photos by what they go by in the store, sent there first; null while no server answers. */
+async function withPhotos(command: Command): Promise<Command | null> {
+  let text = JSON.stringify(command)
+  for (const [whole, name] of text.matchAll(WAITING_PHOTO)) {
+    const photo = await shelf.photo(name!).catch(() => undefined)
+    const hash = photo instanceof Blob ? await sendPhoto(photo) : (photo ?? null)
+    if (hash === undefined) return null
+    // A photo that is refused, or gone from this device, does not hold up what was seen.
+    if (photo instanceof Blob && hash !== null) await shelf.photoKept(name!, hash)
+    text = text.replaceAll(whole, JSON.stringify(hash))
+  }
+  return JSON.parse(text) as Command
+}
+
+const PhotoAnswer = z.discriminatedUnion('ok', [
+  z.object({ ok: z.literal(true), hash: z.string() }),
+  z.object({ ok: z.literal(false), message: z.string() }),
+])
+
+/** The photo's hash; null where it is refused, undefined where no server answers. */
+async function sendPhoto(jpeg: Blob): Promise<string | null | undefined> {
+  const response = await fetch('/api/photos', { method: 'POST', body: jpeg }).catch(() => null)
+  const answer = PhotoAnswer.safeParse(await response?.json().catch(() => null))
+  // Not let in, or failed at: it is no refusal of the photo.
+  if (!answer.success || response?.status === 401 || (response?.status ?? 500) >= 500)
+    return undefined
+  return answer.data.ok ? answer.data.hash : null
+}
+
+/**
+ * Keeps a photo for the store.
+ *
+ * @returns what changes name it by: its hash, or, while no server answers, a name that is put right when they are sent;
+ *   null where it is refused
+ */
+export async function keepPhoto(jpeg: Blob): Promise<string | null> {
+  const hash = await sendPhoto(jpeg)
+  if (hash !== undefined) return hash
+  const name = newId()
+  return shelf.putPhoto(name, jpeg).then(
+    () => `waiting:${name}`,
+    () => null,
+  )
+}
 
 if (typeof window !== 'undefined') {
+  void outbox.takeUp()
+  void watchRoom()
   window.addEventListener('online', outbox.retry)
-  // What has no answer yet would be lost with the page.
+  // What this device could not put on its shelf would be lost with the page.
   window.addEventListener('beforeunload', (event) => {
-    if (outbox.now().waiting.length > 0) event.preventDefault()
+    const { waiting, unsafe } = outbox.now()
+    if (waiting.length > 0 && unsafe !== null) event.preventDefault()
   })
 }
 
-const EMPTY: OutboxState = { waiting: [], trouble: false }
+// Said while there is still room for a visit's worth of photos.
+const FULLEST = 0.8
+
+/** Says it when what the browser lets this application keep is nearly used up. */
+async function watchRoom(): Promise<void> {
+  const { usage = 0, quota = Infinity } = (await navigator.storage?.estimate?.()) ?? {}
+  if (usage < FULLEST * quota) return
+  outbox.warn(
+    `This browser lets Elm Swatch keep ${megabytesSaid(quota)}, and ${megabytesSaid(usage)} are used. Send what waits while there is a server; then let the browser forget other sites.`,
+  )
+}
+
+/** Changes of a visit that were made with this browser and that a page rendered at a place may not know. */
+export const ownChangesSince = (visitId: string, seq: number): Promise<readonly OwnChange[]> =>
+  shelf.ownSince(visitId, seq).catch(() => [])
+
+export const dismissRefused = outbox.dismiss
 
 /** What waits for its answer. */
 export const useOutbox = (): OutboxState =>
-  useSyncExternalStore(outbox.subscribe, outbox.now, () => EMPTY)
+  useSyncExternalStore(outbox.subscribe, outbox.now, () => NOTHING_WAITS)
 
 export const retryNow = outbox.retry
 
@@ -67,7 +150,3 @@ export function thisDevice(): string {
   localStorage.setItem(DEVICE, device)
   return device
 }
-
-/** Said wherever no answer came. */
-export const NO_ANSWER =
-  'The server does not answer. This waits here and is sent again until it does; keep the page open.'

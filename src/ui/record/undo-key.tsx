@@ -4,6 +4,7 @@ import { z } from 'zod'
 import { useKeys } from '../keys/use-keys'
 import { thisDevice, useOutbox } from './send'
 import { useChange } from './use-change'
+import { WaitingList } from './waiting-list'
 
 const Last = z.object({ id: z.uuid(), sentence: z.string() }).nullable()
 
@@ -15,12 +16,17 @@ export function UndoKey({
   readonly visitId: string | null
 }) {
   const { change, busy, message, say } = useChange()
-  const { waiting, trouble } = useOutbox()
+  const { waiting } = useOutbox()
 
   async function undo(): Promise<void> {
     const query = new URLSearchParams({ device: thisDevice(), ...(visitId && { visit: visitId }) })
     const answer = await fetch(`/api/last-change?${query}`).catch(() => null)
     const last = Last.safeParse(await answer?.json().catch(() => undefined))
+    const lastHere = waiting.findLast(({ kind }) => kind !== 'undo')
+    if (!last.success && lastHere) {
+      await change('undo', { visitId, commandId: lastHere.id }, 'Taken back.')
+      return
+    }
     if (!last.success) return say('The server did not answer; nothing was taken back.')
     if (!last.data) return say('Nothing was changed with this device that could be taken back.')
     await change('undo', { visitId, commandId: last.data.id }, `Taken back: ${last.data.sentence}.`)
@@ -35,8 +41,9 @@ export function UndoKey({
         className="max-w-48 truncate max-sm:sr-only"
         title={message}
       >
-        {waiting.length > 0 && trouble ? `${waiting.length} waiting for the server` : message}
+        {message}
       </span>
+      <WaitingList />
       <button
         type="button"
         className="min-h-9 whitespace-nowrap underline underline-offset-4"

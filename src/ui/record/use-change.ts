@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
 import type { Answer, KindName, PayloadOf } from '@/commands/kinds'
-import { NO_ANSWER, retryNow, send, useOutbox } from './send'
+import { retryNow, send, useOutbox } from './send'
 
 /** Makes changes at a press, one after the other, and says what came of the last; the same pressed again while it waits asks again. */
 export function useChange() {
@@ -37,7 +37,7 @@ export function useChange() {
   return {
     change,
     busy: busy && !trouble,
-    message: busy && trouble ? NO_ANSWER : said,
+    message: (busy && trouble) || said,
     say: setSaid,
   }
 }

@@ -11,9 +11,10 @@ import {
   type ReactNode,
 } from 'react'
 import { z } from 'zod'
-import type { Answer, PayloadOf } from '@/commands/kinds'
+import type { Answer, Command, PayloadOf } from '@/commands/kinds'
 import type { Look } from '@/core/record/look'
-import { commandOf, send, sendCommand, thisDevice, whoRecords } from './send'
+import { commandOf, ownChangesSince, send, sendCommand, thisDevice } from './send'
+import type { OwnChange } from './shelf'
 
 /** A look as the page that gave it shows it. */
 export interface ShownLook extends Look {
@@ -102,6 +103,21 @@ export function VisitRecordProvider({
   const isStale = useRef(false)
   useOthersChanges(visitId, seq)
 
+  // What was given here before this page was loaded, and it was rendered without: it waited, or the page was kept from before.
+  const atFirst = useRef(seq)
+  useEffect(() => {
+    void ownChangesSince(visitId, atFirst.current).then((changes) => {
+      const before = lookChanges(changes)
+      if (before.given.length + before.taken.size + before.sayings.size === 0) return
+      setGiven((now) => [
+        ...before.given.filter(({ id }) => !now.some((own) => own.id === id)),
+        ...now,
+      ])
+      setTaken((now) => new Map([...before.taken, ...now]))
+      setSayings((now) => new Map([...before.sayings, ...now]))
+    })
+  }, [visitId])
+
   // A page that comes back from the browser's memory was rendered before.
   useEffect(() => {
     const comeBack = (): void => {
@@ -118,7 +134,7 @@ export function VisitRecordProvider({
       struck,
       async give(payload) {
         const command = commandOf('keep-look', payload)
-        const look = shownLook(payload, command.id, command.madeAt)
+        const look = shownLook(payload, command)
         setGiven((before) => [...before, { ...look, waiting: true, seq: Infinity }])
         const answer = await sendCommand(command)
         isStale.current = true
@@ -167,18 +183,41 @@ export function VisitRecordProvider({
   return <RecordContext value={record}>{children}</RecordContext>
 }
 
+/** What changes say of looks: given, taken back, said more of. */
+function lookChanges(changes: readonly OwnChange[]) {
+  const given: GivenLook[] = []
+  const taken = new Map<string, number>()
+  const sayings = new Map<string, { sayings: Sayings; seq: number }>()
+  for (const { command, seq } of changes.toSorted(
+    (p, q) => (p.seq ?? Infinity) - (q.seq ?? Infinity),
+  )) {
+    const at = { seq: seq ?? Infinity }
+    if (command.kind === 'keep-look') {
+      const look = shownLook(command.payload as PayloadOf<'keep-look'>, command)
+      given.push({ ...look, ...at, waiting: seq === null })
+    } else if (command.kind === 'undo') {
+      const { commandId } = command.payload as PayloadOf<'undo'>
+      const look = given.find((each) => each.commandId === commandId)
+      if (look) taken.set(look.id, at.seq)
+    } else if (command.kind === 'say-why') {
+      const { lookId, reasons, ...said } = command.payload as PayloadOf<'say-why'>
+      sayings.set(lookId, { sayings: { reasons, ...said } as Sayings, ...at })
+    }
+  }
+  return { given, taken, sayings }
+}
+
 const shownLook = (
   { lookId, ...look }: PayloadOf<'keep-look'>,
-  commandId: string,
-  madeAt: string,
+  { id, madeAt, actor }: Pick<Command, 'id' | 'madeAt' | 'actor'>,
 ): ShownLook => ({
   ...look,
   bestOf: look.bestOf ?? [],
   photoHash: null,
   id: lookId,
-  commandId,
+  commandId: id,
   madeAt,
-  by: whoRecords(),
+  by: actor,
   retracted: false,
 })
 

@@ -35,6 +35,7 @@ import { undertoneOf } from '@/core/undertone/undertone'
 import { warmthWord } from '@/core/undertone/warmth'
 import type { NamedFinish } from '@/core/ranking/asked-room'
 import type { ListedDecks } from '../deck/listed-decks'
+import { capital } from '@/core/words'
 
 /** A swatch and what is said beside it. */
 export interface SaidSwatch {
@@ -187,8 +188,6 @@ export function leanFigures(
     `as it is drawn ${oneDecimal(low!)} to ${oneDecimal(high!)} by how far an eye adapts (D ${prepared.degree.toFixed(2)} ± 0.07).`
   )
 }
-
-const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1)
 
 /** How the colour sits with each thing that stays, in the light at hand: the bench's own reading. */
 export function besideStaying(

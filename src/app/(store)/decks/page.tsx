@@ -1,6 +1,6 @@
 import { sameNames } from '@/app/_load/same-names'
 import { listDecks } from '@/db/decks'
-import { openDb } from '@/db/store'
+import { openDb } from '@/store/store'
 import { DeckImport } from '@/ui/decks/deck-import'
 import { ReadingPage } from '@/ui/frame/reading-page'
 import { Patch } from '@/ui/swatch/patch'

@@ -1,12 +1,18 @@
 import { loadPaintWays, loadSettings } from '@/app/_load/settings'
 import { PaintWaysForm } from '@/ui/settings/paint-ways-form'
 import { SettingsForm } from '@/ui/settings/settings-form'
+import { backupsDir, keptBackups } from '@/store/backups-dir'
+import { dataDirFromEnvironment } from '@/store/store'
+import { KeepingSafe } from '@/ui/settings/keeping-safe'
+import { isWide } from '@/app/door'
+import { Leave } from '@/ui/enter/leave'
 import { ReadingPage } from '@/ui/frame/reading-page'
 
 export const metadata = { title: 'Settings' }
 
 export default async function SettingsPage() {
   const settings = await loadSettings()
+  const dataDir = dataDirFromEnvironment()
   return (
     <ReadingPage>
       <h1 className="text-head">Settings</h1>
@@ -21,6 +27,18 @@ export default async function SettingsPage() {
         lengths={settings.lengths}
         volumes={settings.volumes}
       />
+      <h2 className="mt-10 border-t border-ink pt-4 text-title">Keeping it safe</h2>
+      <KeepingSafe
+        daily={settings.dailyBackup}
+        kept={keptBackups(dataDir)}
+        dir={backupsDir(dataDir)}
+      />
+      {isWide() && (
+        <>
+          <h2 className="mt-10 border-t border-ink pt-4 text-title">Other devices</h2>
+          <Leave />
+        </>
+      )}
     </ReadingPage>
   )
 }

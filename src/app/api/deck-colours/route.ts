@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { reflectanceOfReading } from '@/core/paint/reading'
 import { listDecks, searchDeckColours } from '@/db/decks'
-import { openDb } from '@/db/store'
+import { openDb } from '@/store/store'
 
 const Query = z
   .string()

@@ -1,7 +1,7 @@
 import { setImmediate } from 'node:timers/promises'
 import { z } from 'zod'
 import { bandsOf } from '@/app/_load/deck-bands'
-import { apply } from '@/commands/apply'
+import { keepChange } from '@/commands/keep-change'
 import type { Answer } from '@/commands/kinds'
 import { MODEL_VERSION } from '@/core/model-version'
 import {
@@ -12,7 +12,7 @@ import {
   type NewDeck,
   type NewDeckColour,
 } from '@/db/decks'
-import { openDb } from '@/db/store'
+import { applicationStore, openDb } from '@/store/store'
 
 /** Who takes a deck in. Its ids are made where the hand is: sent again, it is the same deck. */
 export const HandIn = z.object({
@@ -56,8 +56,8 @@ export async function takeDeckIn(
     return { ok: false, message: 'Stopped; nothing was taken in.' }
   }
   const payload = { deckId, maker: deck.maker, name: deck.name, colours: colours.length }
-  const answer = await apply(
-    db,
+  const answer = await keepChange(
+    await applicationStore(),
     { id: commandId, kind: 'open-deck', payload, actor, device, madeAt },
     new Date().toISOString(),
   )

@@ -2,7 +2,7 @@ import { loadSettings } from '@/app/_load/settings'
 import { z } from 'zod'
 import { sentenceOf } from '@/commands/sentence'
 import { latestOfDevice, namesInVisit } from '@/db/commands'
-import { openDb } from '@/db/store'
+import { openDb } from '@/store/store'
 
 const Asked = z.object({
   /** Null for what is of no visit. */

@@ -1,4 +1,4 @@
-import { isOwnPage } from '@/app/loopback'
+import { isOwnPage } from '@/app/door'
 import { labD65, reflectanceOfReading } from '@/core/paint/reading'
 import { readCgats } from '@/formats/cgats'
 import { refusedFile, saidOfFile } from '@/formats/measured-colour'
@@ -8,7 +8,7 @@ const MOST_BYTES = 8_000_000
 
 /** Reads a measurement file (CGATS.17 text or CSV) and answers with its colours; nothing is stored. */
 export async function POST(request: Request): Promise<Response> {
-  if (!isOwnPage(request))
+  if (!(await isOwnPage(request)))
     return new Response('Elm Swatch reads files from its own page only.', { status: 403 })
   const bytes = await request.arrayBuffer()
   if (bytes.byteLength > MOST_BYTES)

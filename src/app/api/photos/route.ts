@@ -1,8 +1,8 @@
-import { isOwnPage } from '@/app/loopback'
+import { isOwnPage } from '@/app/door'
 import { uuidOfHex } from '@/core/uuid'
-import { apply } from '@/commands/apply'
-import { storePhoto } from '@/db/photos'
-import { dataDirFromEnvironment, openDb } from '@/db/store'
+import { keepChange } from '@/commands/keep-change'
+import { storePhoto } from '@/store/photos'
+import { applicationStore, dataDirFromEnvironment } from '@/store/store'
 import { cleanPhoto } from '@/formats/photo'
 
 // Under the 10 MB at which a proxied body is cut off.
@@ -10,7 +10,7 @@ const MOST_BYTES = 8_000_000
 
 /** Keeps a photo that the browser has scaled down, once it is checked and written anew; answers with its hash. */
 export async function POST(request: Request): Promise<Response> {
-  if (!isOwnPage(request))
+  if (!(await isOwnPage(request)))
     return new Response('Elm Swatch takes photos from its own page only.', { status: 403 })
   if (Number(request.headers.get('content-length') ?? Infinity) > MOST_BYTES)
     return refused('Expected a photo of at most 8 MB.', 413)
@@ -21,8 +21,8 @@ export async function POST(request: Request): Promise<Response> {
   const payload = { hash, widthPx, heightPx, byteLength: jpeg.byteLength }
   const now = new Date().toISOString()
   // The same bytes are the same photo, whoever sends them and however often.
-  const answer = await apply(
-    await openDb(),
+  const answer = await keepChange(
+    await applicationStore(),
     {
       id: uuidOfHex(hash, 8),
       kind: 'keep-photo',

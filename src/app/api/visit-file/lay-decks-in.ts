@@ -14,7 +14,7 @@ import {
   type DeckColour,
   type NewDeckColour,
 } from '@/db/decks'
-import { openDb } from '@/db/store'
+import { openDb } from '@/store/store'
 import type { VisitFile } from '@/formats/visit-file'
 
 const DeckShape = z.object({

@@ -1,9 +1,9 @@
 import { createHash } from 'node:crypto'
-import { isOwnPage } from '@/app/loopback'
-import { apply } from '@/commands/apply'
+import { isOwnPage } from '@/app/door'
+import { keepChange } from '@/commands/keep-change'
 import { discardDeck } from '@/db/decks'
-import { storePhoto } from '@/db/photos'
-import { dataDirFromEnvironment, openDb } from '@/db/store'
+import { storePhoto } from '@/store/photos'
+import { applicationStore, dataDirFromEnvironment } from '@/store/store'
 import { isKeptPhoto } from '@/formats/photo'
 import { readVisitFile } from '@/formats/visit-file'
 import { z } from 'zod'
@@ -22,7 +22,7 @@ const Asked = z.object({
 /** Takes a visit in from its file, whole or not at all; one that is here already is refused unless what it lacks is asked for. */
 export async function POST(request: Request): Promise<Response> {
   // Past the proxy, which cuts long bodies off, so the same is asked here: from this page, on this machine?
-  if (!isOwnPage(request))
+  if (!(await isOwnPage(request)))
     return new Response('Elm Swatch takes files from its own page only.', { status: 403 })
   const asked = Asked.safeParse(Object.fromEntries(new URL(request.url).searchParams))
   if (!asked.success) return refused('Expected who sends it.', 400)
@@ -51,7 +51,7 @@ export async function POST(request: Request): Promise<Response> {
   for (const photo of photos.values()) await storePhoto(dataDirFromEnvironment(), photo)
   const now = new Date().toISOString()
   const { id, actor, device, merge } = asked.data
-  const db = await openDb()
+  const store = await applicationStore()
   const payload = {
     visitId: visitId.data,
     household: file.household,
@@ -60,13 +60,13 @@ export async function POST(request: Request): Promise<Response> {
     decks: [...laid.waiting],
     merge: merge === 'yes',
   }
-  const answer = await apply(
-    db,
+  const answer = await keepChange(
+    store,
     { id, kind: 'import-visit', payload, actor, device, madeAt: now },
     now,
   )
   if (!answer.ok) {
-    for (const deckId of laid.waiting) await discardDeck(db, deckId)
+    for (const deckId of laid.waiting) await discardDeck(store.db, deckId)
     return refused(answer.message, 409)
   }
   return Response.json({ ok: true, visitId: visitId.data, said: answer.note ?? '' })

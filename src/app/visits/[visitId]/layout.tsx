@@ -3,6 +3,7 @@ import { aspectOf } from '@/core/light/aspect'
 import { isJudgedAgainst } from '@/core/pairing/keeper-kind'
 import { daylightFactorPercent, dimness } from '@/core/light/daylight-factor'
 import { seenPairOf } from '@/core/record/progress'
+import { buildId } from '@/app/_load/build'
 import { standingRulings, surfacesOfRoom } from '@/app/_load/rulings'
 import {
   findVisitById,
@@ -16,7 +17,9 @@ import {
 } from '@/app/_load/visit-page'
 import type { FrameRoom } from '@/ui/frame/steps'
 import { VisitFrame } from '@/ui/frame/visit-frame'
+import { TakeAlong } from '@/ui/record/take-along'
 import { VisitRecordProvider } from '@/ui/record/visit-record'
+import { counted } from '@/core/words'
 
 interface Props {
   readonly children: React.ReactNode
@@ -80,6 +83,7 @@ export default async function VisitLayout({ children, params }: Props) {
   })
   return (
     <VisitRecordProvider visitId={visit.id} seq={await loadLastSeq(visit.id)}>
+      <TakeAlong build={buildId()} visitId={visit.id} />
       <VisitFrame
         visitId={visit.id}
         household={visit.household}
@@ -124,5 +128,3 @@ export default async function VisitLayout({ children, params }: Props) {
 const distinct = <T extends object>(pairs: readonly T[]): T[] => [
   ...new Map(pairs.map((pair) => [Object.values(pair).join(), pair])).values(),
 ]
-
-const counted = (count: number, what: string): string => `${count} ${what}${count === 1 ? '' : 's'}`

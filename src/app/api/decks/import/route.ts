@@ -1,7 +1,7 @@
 import { z } from 'zod'
-import { isOwnPage } from '@/app/loopback'
+import { isOwnPage } from '@/app/door'
 import { beginDeck, deckStatus, listDecks } from '@/db/decks'
-import { openDb } from '@/db/store'
+import { openDb } from '@/store/store'
 import { nameValue, numberValue } from '@/ui/form/form-values'
 import { refuse } from './answer'
 
@@ -17,7 +17,7 @@ const BeginForm = z.object({
 /** Begins a deck whose colours follow, some at a time; nobody sees it until the change that opens it. */
 export async function POST(request: Request): Promise<Response> {
   // Past the proxy, so the same two questions are asked here: from this page, on this machine?
-  if (!isOwnPage(request))
+  if (!(await isOwnPage(request)))
     return new Response('Elm Swatch takes decks from its own page only.', { status: 403 })
   const input = BeginForm.safeParse(await request.json().catch(() => null))
   if (!input.success)

@@ -1,10 +1,10 @@
 import { SHIPPED_DECK, shippedColours } from '@/formats/shipped-deck'
-import { isOwnPage } from '@/app/loopback'
+import { isOwnPage } from '@/app/door'
 import { HandIn, takeDeckIn } from '../take-deck-in'
 
 /** Takes in the deck that comes with the application. */
 export async function POST(request: Request): Promise<Response> {
-  if (!isOwnPage(request))
+  if (!(await isOwnPage(request)))
     return new Response('Elm Swatch takes decks from its own page only.', { status: 403 })
   const hand = HandIn.safeParse(await request.json().catch(() => null))
   if (!hand.success)

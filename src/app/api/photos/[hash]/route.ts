@@ -1,5 +1,5 @@
-import { findPhoto } from '@/db/photos'
-import { dataDirFromEnvironment, openDb } from '@/db/store'
+import { findPhoto } from '@/store/photos'
+import { dataDirFromEnvironment, openDb } from '@/store/store'
 
 /** A kept photo. */
 export async function GET(

@@ -3,7 +3,7 @@ import { loadNames, loadStandingLooks, loadVisit } from '@/app/_load/visit-page'
 import { historyOf } from '@/commands/sentence'
 import { agreementOf } from '@/core/record/agreement'
 import { listCommands, MOST_LISTED } from '@/db/commands'
-import { openDb } from '@/db/store'
+import { openDb } from '@/store/store'
 import { ReadingPage } from '@/ui/frame/reading-page'
 import { HistoryList } from '@/ui/record/history-list'
 

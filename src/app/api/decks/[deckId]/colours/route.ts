@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { deckEntry } from '@/app/_load/paints'
 import { listDeckColours } from '@/db/decks'
-import { openDb } from '@/db/store'
+import { openDb } from '@/store/store'
 import { FOR_GOOD } from '../for-good'
 
 /** A deck's colours as lists and rankings need them, strip by strip. */

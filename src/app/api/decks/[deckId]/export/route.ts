@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { labD65, reflectanceOfReading } from '@/core/paint/reading'
 import { listDeckColours, listDecks } from '@/db/decks'
-import { openDb } from '@/db/store'
+import { openDb } from '@/store/store'
 import { writeDeckCgats, writeDeckCsv } from '@/formats/write-deck'
 
 const As = z.enum(['csv', 'cgats'])

@@ -1,10 +1,10 @@
 import { z } from 'zod'
-import { isOwnPage } from '@/app/loopback'
+import { isOwnPage } from '@/app/door'
 import { reflectanceOfReading } from '@/core/paint/reading'
 import { SHEENS } from '@/core/paint/sheen'
 import { BASES } from '@/core/paint/strength'
 import { COLOURS_AT_A_TIME, deckStatus, discardDeck } from '@/db/decks'
-import { openDb } from '@/db/store'
+import { openDb } from '@/store/store'
 import { TEXT_CELLS } from '@/formats/read-deck'
 import { addWithBands } from '../../take-deck-in'
 import { refuse } from '../answer'
@@ -54,7 +54,7 @@ interface Context {
 
 /** Some more colours of a deck that is on its way. What is sent is read again: the server trusts nobody. */
 export async function POST(request: Request, { params }: Context): Promise<Response> {
-  if (!isOwnPage(request))
+  if (!(await isOwnPage(request)))
     return new Response('Elm Swatch takes decks from its own page only.', { status: 403 })
   if (Number(request.headers.get('content-length') ?? Infinity) > MOST_BYTES)
     return refuse(413, { message: 'Expected fewer colours at a time.' })
@@ -75,7 +75,7 @@ export async function POST(request: Request, { params }: Context): Promise<Respo
 
 /** Gives an import up: nothing of it stays. */
 export async function DELETE(request: Request, { params }: Context): Promise<Response> {
-  if (!isOwnPage(request))
+  if (!(await isOwnPage(request)))
     return new Response('Elm Swatch takes decks from its own page only.', { status: 403 })
   const { deckId } = await params
   if (z.uuid().safeParse(deckId).success) await discardDeck(await openDb(), deckId)

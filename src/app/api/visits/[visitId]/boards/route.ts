@@ -8,7 +8,7 @@ const LOOK_MINUTES = 15
 // After dark is when people are at home.
 const EVENING = '21:00'
 
-/** Where and when to stand the boards of a visit, or of one room of it, as a calendar file in UTC. */
+/** Where and when to stand the boards of a visit, or of one room of it, as a calendar file. */
 export async function GET(
   request: Request,
   { params }: { params: Promise<{ visitId: string }> },

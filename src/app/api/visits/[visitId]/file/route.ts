@@ -1,8 +1,8 @@
 import { findVisitById } from '@/app/_load/visit-page'
 import { sheetFileName } from '@/app/_load/sheets'
 import { CODEC_VERSION } from '@/db/codec'
-import { findPhoto } from '@/db/photos'
-import { dataDirFromEnvironment, openDb } from '@/db/store'
+import { findPhoto } from '@/store/photos'
+import { dataDirFromEnvironment, openDb } from '@/store/store'
 import { decksOfVisit, visitRows } from '@/db/visit-rows'
 import { VISIT_FILE_VERSION, writeVisitFile } from '@/formats/visit-file'
 

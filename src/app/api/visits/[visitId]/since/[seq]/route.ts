@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { CODEC_VERSION } from '@/db/codec'
 import { changesSince } from '@/db/commands'
-import { openDb } from '@/db/store'
+import { openDb } from '@/store/store'
 
 const Params = z.object({ visitId: z.uuid(), seq: z.coerce.number().int().min(0) })
 

@@ -46,7 +46,7 @@ export default async function BoardsPage({
       patchWords={
         onWall
           ? patch
-            ? `On the ${patch.wall} wall, from the trim of ${patch.beside}, skirting to ceiling; beside white trim, never in the middle of the old colour`
+            ? `On the ${patch.wall} wall, from the trim of ${patch.beside}, skirting to ceiling; beside its trim, never in the middle of the old colour`
             : 'On the wall, trim to trim'
           : null
       }

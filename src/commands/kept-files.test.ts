@@ -1,8 +1,11 @@
 import { existsSync, mkdtempSync, rmSync, utimesSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { DEFAULT_HOUSE_RULES } from '../core/advice/house-rules'
+import { readBackup } from '../store/backup'
+import { backUpDaily, backupsDir, keptBackups } from '../store/backups-dir'
 import { aHouse, done, keeper, NOW } from './house.fixture'
-import { clearUnusedPhotos, findPhoto, storePhoto } from '../db/photos'
+import { clearUnusedPhotos, findPhoto, storePhoto } from '../store/photos'
 import { testDb } from '../db/test-db.fixture'
 
 const db = testDb()
@@ -48,4 +51,31 @@ test('what a write that was cut off left behind goes too; where there are no pho
   await clearUnusedPhotos(db, dataDir, days(40))
   expect(existsSync(aside)).toBe(false)
   expect(await clearUnusedPhotos(db, join(dataDir, 'nowhere'), days(40))).toBe(0)
+})
+
+test('a photo whose bytes were harmed is not given out; sent again, it is whole again', async () => {
+  const hash = await aPhoto(7)
+  writeFileSync(fileOf(hash), new Uint8Array([8]))
+  expect(await findPhoto(db, dataDir, hash)).toBeNull()
+  expect(await storePhoto(dataDir, new Uint8Array([7]))).toBe(hash)
+  expect(await findPhoto(db, dataDir, hash)).toEqual(Buffer.from([7]))
+})
+
+test('a backup a day where that is wanted, of which the last seven are kept', async () => {
+  const names = () => keptBackups(dataDir).map(({ name }) => name)
+  const day = (n: number) => new Date(days(n)).toISOString()
+  await done(db, 'keep-settings', {
+    ...{ who: 'Ines Tarrow', lengths: 'metric', volumes: 'litres' },
+    houseRules: DEFAULT_HOUSE_RULES as never,
+  })
+  await backUpDaily(db, dataDir, day(0))
+  expect(names()).toEqual([])
+  await done(db, 'keep-daily-backup', { daily: true })
+  for (let n = 0; n < 9; n++) {
+    await backUpDaily(db, dataDir, day(n))
+    await backUpDaily(db, dataDir, day(n))
+  }
+  expect(names()).toEqual([8, 7, 6, 5, 4, 3, 2].map((n) => `daily-${day(n).slice(0, 10)}.zip`))
+  const manifest = await readBackup(join(backupsDir(dataDir), names()[0]!))
+  expect(manifest).toMatchObject({ who: 'Ines Tarrow', visits: [{ household: 'The Ashbys' }] })
 })

@@ -1,11 +1,12 @@
 import { createHash } from 'node:crypto'
-import { existsSync } from 'node:fs'
 import { mkdir, open, readdir, readFile, rename, stat, unlink } from 'node:fs/promises'
 import { dirname, join } from 'node:path'
 import { z } from 'zod'
-import { many, maybeOne, type Db } from './db'
+import { many, maybeOne, type Db } from '../db/db'
+import { syncPath } from './disk'
 
-const fileOf = (dataDir: string, hash: string): string =>
+/** Where the bytes of a photo lie. */
+export const photoFile = (dataDir: string, hash: string): string =>
   join(dataDir, 'photos', hash.slice(0, 2), `${hash}.jpg`)
 
 /**
@@ -14,9 +15,10 @@ const fileOf = (dataDir: string, hash: string): string =>
  * @returns SHA-256 of its bytes, 64 hex digits
  */
 export async function storePhoto(dataDir: string, jpeg: Uint8Array): Promise<string> {
-  const hash = createHash('sha256').update(jpeg).digest('hex')
-  const file = fileOf(dataDir, hash)
-  if (!existsSync(/* turbopackIgnore: true */ file)) {
+  const hash = hashOf(jpeg)
+  const file = photoFile(dataDir, hash)
+  // Sent again, a photo whose file was harmed is whole again.
+  if ((await wholeFile(file, hash)) === null) {
     await mkdir(/* turbopackIgnore: true */ dirname(file), { recursive: true, mode: 0o700 })
     const aside = `${file}.new-${process.pid}-${Date.now()}`
     const handle = await open(/* turbopackIgnore: true */ aside, 'w', 0o600)
@@ -27,6 +29,7 @@ export async function storePhoto(dataDir: string, jpeg: Uint8Array): Promise<str
       await handle.close()
     }
     await rename(/* turbopackIgnore: true */ aside, file)
+    for (const dir of [dirname(file), dirname(dirname(file)), dataDir]) syncPath(dir)
   }
   return hash
 }
@@ -49,7 +52,7 @@ export async function insertPhoto(
   )
 }
 
-/** The bytes of a kept photo, or null where there is none of that hash, or its file is gone. */
+/** The bytes of a kept photo, or null where there is none of that hash, or its file is gone or harmed. */
 export async function findPhoto(db: Db, dataDir: string, hash: string): Promise<Uint8Array | null> {
   const row = await maybeOne(
     db,
@@ -58,12 +61,24 @@ export async function findPhoto(db: Db, dataDir: string, hash: string): Promise<
     [hash],
   )
   if (!row) return null
-  return readFile(/* turbopackIgnore: true */ fileOf(dataDir, row.hash)).catch(
+  return photoBytes(dataDir, row.hash)
+}
+
+/** The bytes of a photo by its hash alone, or null where its file is gone or harmed. */
+export const photoBytes = (dataDir: string, hash: string): Promise<Uint8Array | null> =>
+  wholeFile(photoFile(dataDir, hash), hash)
+
+const hashOf = (bytes: Uint8Array): string => createHash('sha256').update(bytes).digest('hex')
+
+/** The bytes of a file, if it is there and they are those of its name: they are served as never changing. */
+async function wholeFile(file: string, hash: string): Promise<Uint8Array | null> {
+  const bytes = await readFile(/* turbopackIgnore: true */ file).catch(
     (error: NodeJS.ErrnoException) => {
       if (error.code === 'ENOENT') return null
       throw error
     },
   )
+  return bytes && hashOf(bytes) === hash ? bytes : null
 }
 
 const UNUSED_DAYS = 30

@@ -1,0 +1,47 @@
+import { RateLimiterMemory } from 'rate-limiter-flexible'
+import { z } from 'zod'
+import { entryCookie, hasEntered, isOwnHost, leavingCookie } from '@/app/door'
+import { endEntries, isPasscode } from '@/store/passcode'
+import { dataDirFromEnvironment } from '@/store/store'
+
+const GUESSES = 5
+const GUESS_SECONDS = 60
+// One count for everybody: whoever guesses from many addresses is no quicker.
+const guesses = new RateLimiterMemory({ points: GUESSES, duration: GUESS_SECONDS })
+
+const Asked = z.object({ passcode: z.string().max(200) })
+
+const isFromHere = (request: Request): boolean => {
+  const host = request.headers.get('host')
+  const origin = request.headers.get('origin')
+  return isOwnHost(host) && (origin === `http://${host}` || origin === `https://${host}`)
+}
+
+const say = (message: string, status: number, headers: HeadersInit = {}): Response =>
+  Response.json({ ok: status === 200, message }, { status, headers })
+
+/** Lets in whoever knows the passcode; guesses are slowed down. */
+export async function POST(request: Request): Promise<Response> {
+  if (!isFromHere(request)) return say('Enter on the page of Elm Swatch.', 403)
+  const asked = Asked.safeParse(await request.json().catch(() => null))
+  if (!asked.success) return say('Expected a passcode.', 400)
+  try {
+    await guesses.consume('all')
+  } catch {
+    return say('Too many guesses; wait a minute and try again.', 429, {
+      'retry-after': String(GUESS_SECONDS),
+    })
+  }
+  if (!(await isPasscode(dataDirFromEnvironment(), asked.data.passcode)))
+    return say('That is not the passcode.', 401)
+  await guesses.delete('all')
+  return say('', 200, { 'set-cookie': await entryCookie(request) })
+}
+
+/** Leaves, on this device or on all of them. */
+export async function DELETE(request: Request): Promise<Response> {
+  if (!isFromHere(request) || !(await hasEntered(request))) return say('Enter first.', 401)
+  if (new URL(request.url).searchParams.get('everywhere') === 'yes')
+    endEntries(dataDirFromEnvironment())
+  return say('', 200, { 'set-cookie': leavingCookie(request) })
+}

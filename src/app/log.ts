@@ -1,0 +1,13 @@
+import { sqlState } from '@/db/db'
+
+/**
+ * Logs what went wrong, for whoever looks after the server: where, and of what kind. A message of the database may hold what
+ * somebody wrote of a client, so of such an error only its state and constraint are told.
+ */
+export function logError(where: string, error: unknown): void {
+  const state = sqlState(error)
+  const { stack = '', name = 'Error', constraint } = error as Error & { constraint?: string }
+  const frames = stack.split('\n').filter((line) => /^\s+at /.test(line))
+  const what = state ? `database error ${state}${constraint ? ` (${constraint})` : ''}` : name
+  console.error([`${where}: ${what}`, ...frames].join('\n'))
+}
