@@ -16,8 +16,9 @@ import {
   type LinearRgb,
 } from './srgb'
 
+const CARD = 0.9
 /** The white card every undertone is read on: matt, free of brightener, the same at all bands. */
-export const WHITE_CARD: Reflectance = flatReflectance(0.9)
+export const WHITE_CARD: Reflectance = flatReflectance(CARD)
 
 // Undertones, pairings and ΔE′ are compared under one reference adapting luminance, so that their
 // thresholds mean the same at dusk and at noon; the room's own luminance decides D, Q and s.
@@ -99,8 +100,29 @@ function adapted(
 ): PreparedLight {
   finite(light.illuminanceLux, 'illuminanceLux')
   const toD65 = cat16Matrix(light.white, D65_WHITE, degree)
-  const card = linearRgbFromXyz(multiply(toD65, xyzUnder(light.weights, WHITE_CARD)))
-  return { ...light, degree, toD65, exposure: Math.min(1, 1 / Math.max(...card)) }
+  return {
+    ...light,
+    degree,
+    toD65,
+    exposure: exposureFor(multiply(toD65, xyzUnder(light.weights, WHITE_CARD))),
+  }
+}
+
+/** The factor, at most 1, that keeps a white card inside the screen's gamut. */
+const exposureFor = (card: Xyz): number => Math.min(1, 1 / Math.max(...linearRgbFromXyz(card)))
+
+/**
+ * An eye adapted to a white, where no single light falls on all that it sees.
+ *
+ * @param white XYZ of a perfect white as it is lit on the whole, Y = 100
+ */
+export function eyeAdaptedTo(
+  white: Xyz,
+  illuminanceLux: number,
+): Pick<PreparedLight, 'toD65' | 'exposure'> {
+  const degree = degreeOfAdaptation(adaptingLuminance(finite(illuminanceLux, 'illuminanceLux')))
+  const toD65 = cat16Matrix(white, D65_WHITE, degree)
+  return { toD65, exposure: exposureFor(multiply(toD65, white.map((v) => CARD * v) as never)) }
 }
 
 /** Another light in view of an eye that stays adapted to the room's: a sample by the window or under a lamp. */

@@ -7,7 +7,7 @@ import { planckianSpectrum } from '../colour/planckian'
 import { addScaled, SPECTRUM_LENGTH, type Spectrum } from '../colour/spectrum'
 import { BULBS, LAMP_PLACES } from './fittings'
 import type { LitRoom, RoomLamp } from './room'
-import { dot, lampAt, minus, type PlacedSpot } from './spot'
+import { dot, lampAt, minus, type PlacedSpot, type Vector } from './spot'
 
 const MM2_PER_M2 = 1e6
 
@@ -50,7 +50,7 @@ export function lampLight(
   const evening = room.lamps.filter((lamp) => lamp.evening)
   for (const lamp of evening.length > 0 ? evening : room.lamps) {
     const light = bulbSpectrum(lamp)
-    const direct = spot ? lampAtSpot(room, lamp, spot) : lamp.lumens / area
+    const direct = spot ? luxFromLamp(lamp, lampAt(room, lamp), spot) : lamp.lumens / area
     const spread = lamp.lumens / area
     addScaled(
       sum,
@@ -61,9 +61,9 @@ export function lampLight(
   return sum
 }
 
-/** Lux straight from a lamp, as a point that sends its light up and down, each half evenly. */
-function lampAtSpot(room: LitRoom, lamp: RoomLamp, spot: PlacedSpot): number {
-  const ray = minus(lampAt(room, lamp), spot.at)
+/** Lux straight from a lamp that hangs at a place, as a point that sends its light up and down, each half evenly. */
+export function luxFromLamp(lamp: RoomLamp, at: Vector, spot: PlacedSpot): number {
+  const ray = minus(at, spot.at)
   const square = dot(ray, ray)
   const cosine = dot(ray, spot.normal) / Math.sqrt(square)
   if (cosine <= 0) return 0

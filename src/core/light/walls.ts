@@ -75,3 +75,6 @@ export function alongWallMm(room: LitRoom, window: RoomWindow): number {
   const most = Math.max(0, (width - window.widthMm) / 2)
   return Math.min(most, Math.max(-most, width * (share - 0.5)))
 }
+
+export const isWallName = (name: string): name is WallName =>
+  (WALL_NAMES as readonly string[]).includes(name)
