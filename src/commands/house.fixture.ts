@@ -14,7 +14,9 @@ import { listMeterReadings } from '../db/meter-readings'
 import { listRooms } from '../db/rooms'
 import { listRoomPaint, USUAL_ROOM_PAINT } from '../db/room-paint'
 import { listRulings } from '../db/rulings'
+import { listPlacings } from '../db/placings'
 import { listSchemes } from '../db/schemes'
+import { listWhatIfs } from '../db/what-ifs'
 import { findVisit } from '../db/visits'
 import { apply } from './apply'
 import type { Answer, Command, KindName, PayloadOf } from './kinds'
@@ -304,6 +306,8 @@ export async function liveView(db: Db, visitId: string) {
     boards: await listBoards(db, visitId),
     roomPaint: [...(await listRoomPaint(db, visitId))],
     schemes: await listSchemes(db, visitId),
+    placings: await listPlacings(db, visitId),
+    whatIfs: await listWhatIfs(db, visitId),
     rulings: (await listRulings(db, visitId)).filter((each) => each.reopenedBecause === null),
   }
 }

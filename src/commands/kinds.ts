@@ -18,6 +18,8 @@ import { keepReading } from './keep-reading'
 import { keepRoom } from './keep-room'
 import { keepRoomPaint } from './keep-room-paint'
 import { keepScheme } from './keep-scheme'
+import { keepWhatIf } from './keep-what-if'
+import { placeThing } from './place-thing'
 import { keepSettings } from './keep-settings'
 import { keepWindow } from './keep-window'
 import { makeAlike } from './make-alike'
@@ -61,6 +63,8 @@ export const KINDS = {
   rule,
   reopen,
   'keep-scheme': keepScheme,
+  'keep-what-if': keepWhatIf,
+  'place-thing': placeThing,
   'choose-scheme': chooseScheme,
   'keep-board': keepBoard,
   'keep-room-paint': keepRoomPaint,

@@ -164,6 +164,30 @@ export function randomCommands(random: () => number, colourIds: readonly string[
           roomPaint(visitId, roomId, { featureWall: pick([null, 'east']) }),
         ),
       () =>
+        command(id, 'place-thing', {
+          ...{ visitId, roomId, thingId: pick(KEEPERS), name: 'Stone' },
+          placing: maybe(0.7)
+            ? {
+                ...{ eastMm: Math.floor(random() * 1000), northMm: 0, widthMm: 900, depthMm: 400 },
+                ...{ heightMm: 800, fromMm: 0 },
+              }
+            : null,
+        }),
+      () =>
+        command(id, 'keep-what-if', {
+          ...{
+            visitId,
+            roomId,
+            whatIfId: pick([idOf(901), idOf(902)]),
+            name: pick(['Two lamps', 'Sheer']),
+          },
+          change: {
+            ...{ lamps: null, curtain: maybe(0.8) ? 'sheer' : null },
+            ...{ ceiling: null, floor: null, cabinets: null },
+          },
+          ...{ says: '', removed: maybe(0.2) },
+        }),
+      () =>
         command(
           id,
           'keep-scheme',

@@ -10,7 +10,7 @@ import { randomCommands } from './random-house.fixture'
 
 // `npm run commands:long` runs more. The embedded engine is the slower of the two.
 const isEmbedded = 'pglite' in globalThis
-const SEQUENCES = Number(process.env.ELM_SEQUENCES ?? (isEmbedded ? 50 : 150))
+const SEQUENCES = Number(process.env.ELM_SEQUENCES ?? (isEmbedded ? 20 : 60))
 const SEED = Number(process.env.ELM_SEED ?? 11)
 
 const db = testDb()

@@ -198,6 +198,8 @@ test('taken back from the top down, each change lets go of the one before', asyn
     boards: [],
     roomPaint: [],
     schemes: [],
+    placings: [],
+    whatIfs: [],
     rooms: [],
     keepers: [],
     candidates: [],

@@ -5,7 +5,7 @@ import { maybeOne, type Db } from './db'
 export type JsonRow = Readonly<Record<string, unknown>>
 
 /** Version of the rows' shape: the migration they were written after. */
-export const CODEC_VERSION = 14
+export const CODEC_VERSION = 15
 
 interface RecordTable {
   /** Its primary key, in the order of its columns. */
@@ -33,6 +33,8 @@ export const RECORD_TABLES = {
   proposal: { key: ['id'], mark: 'removed_at' },
   ruling: { key: ['id'], mark: 'removed_at' },
   scheme: { key: ['id'], mark: 'removed_at' },
+  thing_place: { key: ['room_id', 'thing_id'] },
+  what_if: { key: ['id'], mark: 'removed_at' },
   board: { key: ['id'], mark: 'removed_at' },
   look: { key: ['id'], mark: 'retracted_at' },
   finish_look: { key: ['id'], mark: 'retracted_at' },

@@ -32,6 +32,8 @@ const BELONGS: Readonly<Record<VisitTable, string>> = {
   proposal: `t.room_id in (${ROOMS})`,
   ruling: `t.room_id in (${ROOMS})`,
   scheme: `t.room_id in (${ROOMS})`,
+  thing_place: `t.room_id in (${ROOMS})`,
+  what_if: `t.room_id in (${ROOMS})`,
   board: 't.visit_id = $1',
   look: 't.visit_id = $1',
   finish_look: `t.room_id in (${ROOMS})`,

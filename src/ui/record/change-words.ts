@@ -25,6 +25,8 @@ export const CHANGE_WORDS: Readonly<Record<KindName, string>> = {
   rule: 'a ruling',
   reopen: 'a ruling reopened',
   'keep-scheme': 'a scheme',
+  'keep-what-if': 'a what-if',
+  'place-thing': 'where a thing stands',
   'choose-scheme': 'a scheme chosen',
   'keep-board': 'a board',
   'keep-room-paint': 'what is painted',
