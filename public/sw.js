@@ -39,7 +39,8 @@ self.addEventListener('fetch', (event) => {
   if (/^\/(_next\/static|icons)\//.test(url.pathname)) event.respondWith(steady(request, SHELL))
   else if (/^\/api\/(photos\/|decks\/[^/]+\/(colours|reflectances)$)/.test(url.pathname))
     event.respondWith(steady(request, STEADY))
-  else if (request.mode === 'navigate') event.respondWith(page(request))
+  else if (request.mode === 'navigate' || /^\/api\/visits\/.*\/inside$/.test(url.pathname))
+    event.respondWith(page(request))
 })
 
 /** What never changes: from here where it is here. */

@@ -17,6 +17,7 @@ import { printEdges, printRendering } from './accuracy/edges'
 import { printOddDays } from './accuracy/odd-days'
 import { printPaint } from './accuracy/paint'
 import { printPhoto } from './accuracy/photo'
+import { printRoom } from './accuracy/room'
 import { printAdaptation, printSmoothness } from './accuracy/smoothness'
 import { printLeftOut, printTrade, printWithout } from './accuracy/trade'
 
@@ -115,3 +116,4 @@ console.log(
   'Chance against frequency over physical errors of reading and another observer, per cent',
 )
 printChances()
+printRoom()

@@ -32,6 +32,7 @@ export async function everyView(page: Page, app: App): Promise<string[]> {
       'ruling',
       'sheet',
     ].map((step) => `${kitchen}/${step}`),
+    `${kitchen}/bench?in=room`,
     `${empty}/grid`,
     `${demoRoom(demoVisit(app), 'Front room')}/ruling`,
     `${app.url}/visits/nothing`,

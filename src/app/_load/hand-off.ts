@@ -130,6 +130,7 @@ export async function loadHandOff(visitId: string): Promise<HandOff> {
     const paint = said.get(room.id) ?? USUAL_ROOM_PAINT
     const judged = keepers.filter(({ state }) => isJudgedAgainst(state))
     return {
+      id: room.id,
       name: room.name,
       heightMm: room.heightMm,
       keepers: keepers.map(({ name, state }) => ({ name, state })),

@@ -12,23 +12,24 @@ import type { HandOff } from '@/core/sheet/hand-off'
 import { houseSheet } from '@/core/sheet/house-sheet'
 import { painterSchedule } from '@/core/sheet/painter-schedule'
 import { roomRecords, type RecordedRoom } from '@/core/sheet/room-record'
-import type { SheetDocument, SheetKind } from '@/core/sheet/sheet-document'
+import type { SheetDocument, SheetKind, SheetPicture } from '@/core/sheet/sheet-document'
 import { DAYLIGHT } from '@/core/undertone/daylight'
 import { undertoneOf } from '@/core/undertone/undertone'
 import { litRooms, pairsOf } from '@/ui/together/lit-rooms'
 import { loadFetchList, type FetchEntry } from './fetch-list'
 import { handedPaint, loadHandOff, sheetSwatch } from './hand-off'
 import { candidatePaint } from './paints'
+import { picturesOf } from './room-pictures'
 import { loadRoomSheet } from './room-sheet'
 import { loadTogether } from './together'
-import { loadCandidates, loadDecks, loadRoomDays, loadVisit } from './visit-page'
+import { loadCandidates, loadDecks, loadRoom, loadRoomDays, loadVisit } from './visit-page'
 
 /** A sheet of a visit, whole; the same for screen, print and PDF. */
 export async function loadSheet(visitId: string, kind: SheetKind): Promise<SheetDocument> {
   const house = await loadHandOff(visitId)
   switch (kind) {
     case 'client':
-      return clientSheet(house)
+      return loadClientSheet(visitId, house)
     case 'painter':
       return painterSchedule(house)
     case 'counter':
@@ -43,6 +44,23 @@ export async function loadSheet(visitId: string, kind: SheetKind): Promise<Sheet
     case 'record':
       return roomRecords(house, await recordedRooms(visitId))
   }
+}
+
+/** The client's sheet, with pictures of the rooms whose walls are ruled. */
+async function loadClientSheet(visitId: string, house: HandOff): Promise<SheetDocument> {
+  const pictures = new Map<string, readonly SheetPicture[]>()
+  for (const { id, name, ruled } of house.rooms) {
+    if (!ruled.some(({ surface }) => surface === 'walls')) continue
+    const { roomDay } = await loadRoom(visitId, id)
+    pictures.set(
+      id,
+      picturesOf(roomDay).map((each) => ({
+        caption: `${name} ${each.words}`,
+        src: `/api/visits/${visitId}/rooms/${id}/picture/${each.name}`,
+      })),
+    )
+  }
+  return clientSheet(house, ({ id }) => pictures.get(id) ?? [])
 }
 
 /** The whole house on one sheet, its doorways at midday. */

@@ -1,17 +1,20 @@
 import { strengthWords } from '../paint/strength'
 import { cautionsOf, ON_SAFETY } from './cautions'
 import { type HandedRoom, type HandOff, type RuledSurface } from './hand-off'
-import type { SheetBlock, SheetDocument } from './sheet-document'
+import type { SheetBlock, SheetDocument, SheetPicture } from './sheet-document'
 import { capital } from '../words'
 
 /** What was chosen and why, how it will look, what it does to what stays, what was ruled out: in plain words. */
-export function clientSheet(house: HandOff): SheetDocument {
+export function clientSheet(
+  house: HandOff,
+  picturesOf: (room: HandedRoom) => readonly SheetPicture[] = () => [],
+): SheetDocument {
   const cautions = cautionsOf(['wet', 'touch-ups', 'lead'], house)
   return {
     ...house.head,
     title: 'Your colours',
     blocks: [
-      ...house.rooms.flatMap(roomBlocks),
+      ...house.rooms.flatMap((room) => roomBlocks(room, picturesOf(room))),
       { kind: 'heading', text: 'To keep in mind' },
       ...cautions.map((text): SheetBlock => ({ kind: 'caution', text })),
       {
@@ -23,7 +26,7 @@ export function clientSheet(house: HandOff): SheetDocument {
   }
 }
 
-function roomBlocks(room: HandedRoom): SheetBlock[] {
+function roomBlocks(room: HandedRoom, pictures: readonly SheetPicture[]): SheetBlock[] {
   const { name, ruled, open, ruledOut } = room
   if (ruled.length === 0 && open.length === 0 && ruledOut.length === 0) return []
   return [
@@ -35,6 +38,14 @@ function roomBlocks(room: HandedRoom): SheetBlock[] {
       figures: `${each.paint.code}, ${each.paint.maker}, ${each.paint.deck}`,
       lines: linesOf(each),
     })),
+    ...(pictures.length > 0
+      ? [
+          {
+            ...{ kind: 'pictures' as const, pictures },
+            foot: 'Computed from the room’s sizes, windows, lamps and finishes; not a photograph.',
+          },
+        ]
+      : []),
     ...(open.length > 0
       ? [{ kind: 'text' as const, text: `Still open: ${open.join(', ')}.` }]
       : []),

@@ -44,6 +44,7 @@ export interface RuledSurface {
 }
 
 export interface HandedRoom {
+  readonly id: string
   readonly name: string
   readonly heightMm: number
   readonly ruled: readonly RuledSurface[]

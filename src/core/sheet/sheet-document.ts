@@ -11,6 +11,15 @@ export interface SheetColumn {
   readonly isFigure?: boolean
 }
 
+/** A computed picture of a room. */
+export interface SheetPicture {
+  readonly caption: string
+  /** Where a page has it from. */
+  readonly src: string
+  /** Its bytes, where the sheet is set as PDF. */
+  readonly jpeg?: Uint8Array
+}
+
 /** What a sheet is made of, one under the other. */
 export type SheetBlock =
   | { readonly kind: 'heading'; readonly text: string }
@@ -31,6 +40,7 @@ export type SheetBlock =
       readonly columns: readonly SheetColumn[]
       readonly rows: readonly (readonly string[])[]
     }
+  | { readonly kind: 'pictures'; readonly pictures: readonly SheetPicture[]; readonly foot: string }
   | { readonly kind: 'caution'; readonly text: string }
   | { readonly kind: 'signature'; readonly lines: readonly string[] }
 

@@ -44,6 +44,7 @@ const RULED: RuledSurface = {
   undercoat: quantityOf('undercoat', 40, 1, 'plain', WAYS),
 }
 const ROOM: HandedRoom = {
+  id: 'kitchen',
   name: 'Kitchen',
   heightMm: 2500,
   ruled: [RULED],
@@ -88,7 +89,9 @@ const textOf = (block: SheetBlock): string =>
         ? block.items.join('\n')
         : block.kind === 'signature'
           ? block.lines.join('\n')
-          : block.text
+          : block.kind === 'pictures'
+            ? [...block.pictures.map(({ caption }) => caption), block.foot].join('\n')
+            : block.text
 const whole = ({ blocks }: SheetDocument): string => blocks.map(textOf).join('\n')
 const SHEETS = (house: HandOff): readonly SheetDocument[] => [
   clientSheet(house),
@@ -199,4 +202,12 @@ test('prices are summed where every one is given, and the column is not there wh
     undercoats: HOUSE.undercoats.map((order) => ({ ...order, price: 30 })),
   }
   expect(whole(painterSchedule(priced))).toContain('Together 150.50 €.')
+})
+
+test('a room whose walls are chosen is shown as it will look, and said to be computed', () => {
+  const picture = { caption: 'Kitchen in the morning, 09:00', src: '/morning' }
+  const text = whole(clientSheet(HOUSE, ({ id }) => (id === ROOM.id ? [picture] : [])))
+  expect(text).toContain(picture.caption)
+  expect(text).toMatch(/Computed from the room’s sizes.*not a photograph/)
+  expect(whole(clientSheet(HOUSE))).not.toContain('Computed')
 })

@@ -127,6 +127,8 @@ function put(doc: Doc, block: SheetBlock): void {
       return entry(doc, block)
     case 'table':
       return table(doc, block)
+    case 'pictures':
+      return pictures(doc, block)
     case 'signature':
       return signature(doc, block)
   }
@@ -180,6 +182,27 @@ function entry(doc: Doc, { swatch, title, figures, lines }: Block<'entry'>): voi
   // What runs on to another page begins at its own height there.
   doc.y = (pageOf() === before ? Math.max(left, doc.y) : doc.y) + 6
   rule(doc)
+  doc.y += 6
+}
+
+const PICTURE_GAP = 8
+const PICTURE_SHAPE = 0.58
+
+/** Pictures side by side, each with its words under it. */
+function pictures(doc: Doc, { pictures: shown, foot }: Block<'pictures'>): void {
+  const width = (widthOf(doc) - PICTURE_GAP * (shown.length - 1)) / shown.length
+  const height = width * PICTURE_SHAPE
+  room(doc, height + 50)
+  const top = doc.y + 2
+  const under = shown.map(({ caption, jpeg }, at) => {
+    const x = MARGIN + at * (width + PICTURE_GAP)
+    if (jpeg) doc.image(Buffer.from(jpeg), x, top, { fit: [width, height] })
+    doc.y = top + height + 2
+    set(doc, caption, FINE, x, width)
+    return doc.y
+  })
+  doc.y = Math.max(...under)
+  set(doc, foot, FINE)
   doc.y += 6
 }
 

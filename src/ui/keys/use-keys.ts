@@ -1,6 +1,6 @@
 'use client'
 
-import { useEffect, useRef } from 'react'
+import { createContext, useContext, useEffect, useRef } from 'react'
 
 const STEPS = new Set(['ArrowLeft', 'ArrowRight', 'ArrowUp', 'ArrowDown', ',', '.'])
 
@@ -12,6 +12,9 @@ const inForce = new Set<{ readonly current: KeyWords }>()
 /** Every key that does something on the page now, in the order the parts of the page came. */
 export const keysInForce = (): KeyWords => [...inForce].flatMap(({ current }) => current)
 
+/** Above what does not listen for now: something else stands in its place. */
+export const KeysMuted = createContext(false)
+
 /**
  * Runs what a key stands for, unless the key is meant for the control that has the focus.
  *
@@ -20,11 +23,13 @@ export const keysInForce = (): KeyWords => [...inForce].flatMap(({ current }) =>
 export function useKeys(keys: Readonly<Record<string, () => void>>, words: KeyWords = []): void {
   const current = useRef(keys)
   const told = useRef(words)
+  const muted = useContext(KeysMuted)
   useEffect(() => {
     current.current = keys
     told.current = words
   })
   useEffect(() => {
+    if (muted) return
     inForce.add(told)
     function onKeyDown(event: KeyboardEvent): void {
       // A key that is held down was meant once; only steps go on.
@@ -46,7 +51,7 @@ export function useKeys(keys: Readonly<Record<string, () => void>>, words: KeyWo
       inForce.delete(told)
       window.removeEventListener('keydown', onKeyDown)
     }
-  }, [])
+  }, [muted])
 }
 
 const PRESSED = 'button, a[href], summary, input, [role=option], [role=menuitem]'

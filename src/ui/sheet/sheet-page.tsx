@@ -48,6 +48,21 @@ function Block({ block }: { readonly block: SheetBlock }) {
       return <Entry block={block} />
     case 'table':
       return <Table block={block} />
+    case 'pictures':
+      return (
+        <div className="break-inside-avoid py-2">
+          <div className="flex gap-2 max-sm:flex-col">
+            {block.pictures.map(({ caption, src }) => (
+              <figure key={src} className="min-w-0 flex-1">
+                {/* eslint-disable-next-line @next/next/no-img-element -- made at this size, for this sheet */}
+                <img src={src} alt={caption} width={480} height={280} className="h-auto w-full" />
+                <figcaption className="text-fine">{caption}</figcaption>
+              </figure>
+            ))}
+          </div>
+          <p className="text-fine text-dim">{block.foot}</p>
+        </div>
+      )
     case 'signature':
       return (
         <div className="mt-14 flex break-inside-avoid gap-6">

@@ -35,6 +35,7 @@ export async function GET(
         ...ordered.flatMap(({ id }) =>
           [...ROOM_STEPS, 'schemes'].map((step) => `${base}/rooms/${id}/${step}`),
         ),
+        ...ordered.map(({ id }) => `/api${base}/rooms/${id}/inside`),
         ...HOUSE_STEPS.filter((step) => step !== 'sheets').map((step) => `${base}/${step}`),
         // It leads to the first of these.
         ...SHEET_KINDS.map((kind) => `${base}/sheets/${kind}`),

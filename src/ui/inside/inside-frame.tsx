@@ -1,0 +1,57 @@
+'use client'
+
+import dynamic from 'next/dynamic'
+import { useSearchParams } from 'next/navigation'
+import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react'
+import { NOTHING_YET } from '../frame/nothing-yet'
+import { whenever } from '../frame/whenever'
+import { KeysMuted, useKeys } from '../keys/use-keys'
+
+const InsideView = dynamic(
+  () => whenever(() => import('./inside-view')).then(({ InsideView: part }) => part),
+  { loading: NOTHING_YET },
+)
+
+/** A step of a room, and the room itself in its place for as long as it is looked at: the step stays as it was. */
+export function InsideFrame({
+  visitId,
+  roomId,
+  children,
+}: {
+  readonly visitId: string
+  readonly roomId: string
+  readonly children: ReactNode
+}) {
+  const [open, setOpen] = useState(useSearchParams().get('in') === 'room')
+  const before = useRef<HTMLElement | null>(null)
+  const show = useCallback((isOpen: boolean) => {
+    if (isOpen) before.current = document.activeElement as HTMLElement | null
+    setOpen(isOpen)
+    const address = new URL(window.location.href)
+    if (isOpen) address.searchParams.set('in', 'room')
+    else address.searchParams.delete('in')
+    window.history.replaceState(null, '', address)
+  }, [])
+  useEffect(() => {
+    if (!open) before.current?.focus()
+  }, [open])
+  useKeys({ m: () => show(!open), ...(open && { Escape: () => show(false) }) }, [
+    ['M', open ? 'back from the room itself' : 'the room itself, computed'],
+  ])
+  return (
+    <>
+      <KeysMuted value={open}>
+        <div className={open ? 'hidden' : 'contents'}>{children}</div>
+      </KeysMuted>
+      {open ? (
+        <InsideView visitId={visitId} roomId={roomId} onBack={() => show(false)} />
+      ) : (
+        <div className="flex shrink-0 justify-end px-3 pb-1 print:hidden">
+          <button type="button" className="key" onClick={() => show(true)}>
+            In the room <kbd className="ml-2 text-fine text-dim">M</kbd>
+          </button>
+        </div>
+      )}
+    </>
+  )
+}
