@@ -4,8 +4,10 @@ import { ensureBuild, ensurePackages, run } from './lib/prepare.mjs'
 
 await ensurePackages()
 await ensureBuild()
-ensureBrowser()
+await ensureBrowser()
 await run('node', ['--import', 'tsx', 'scripts/bench/core.ts'], {}, process.stdout)
-await run('node', ['--import', 'tsx', 'scripts/bench/record.ts'], {}, process.stdout)
+await run('node', ['--import', 'tsx', 'scripts/bench/room.ts'], {}, process.stdout)
+for (const engine of ['embedded', 'server'])
+  await run('node', ['--import', 'tsx', 'scripts/bench/record.ts', engine], {}, process.stdout)
 const { measureBench } = await import('./bench/browser.mjs')
 await measureBench()

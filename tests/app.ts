@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process'
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { AxeBuilder } from '@axe-core/playwright'
@@ -17,12 +17,27 @@ export class App {
     private server: Server,
   ) {}
 
+  /** Whether it was told to end: then the server that runs may be another one. */
+  wasEnded = false
+
   /** @param from a data directory to begin with; null for an empty store of one's own */
   static async start(from: string | null = SEEDED): Promise<App> {
     const dataDir = join(mkdtempSync(join(tmpdir(), 'elm-e2e-')), 'data')
     if (from) execFileSync('cp', ['-a', from, dataDir])
     const port = await freePort()
-    return new App(port, dataDir, await startServer({ port, dataDir }))
+    const env = {
+      NODE_OPTIONS: `--import ${join(import.meta.dirname, 'fresh-data.mjs')}`,
+      ELM_FRESH_DATA: JSON.stringify({ store: SEEDED, at: isLaid(dataDir) }),
+    }
+    return new App(port, dataDir, await startServer({ port, dataDir, env }))
+  }
+
+  /** The demo as it was, in a server that goes on: a tenth of what a new one costs. */
+  async freshData(): Promise<void> {
+    const laid = isLaid(this.dataDir)
+    rmSync(laid, { force: true })
+    this.server.child.kill('SIGUSR2')
+    await expect.poll(() => existsSync(laid), { intervals: [20] }).toBe(true)
   }
 
   get url(): string {
@@ -38,6 +53,7 @@ export class App {
     signal: NodeJS.Signals,
   ): Promise<{ code: number | null; signal: NodeJS.Signals | null }> {
     wasEnded = true
+    this.wasEnded = true
     this.server.child.kill(signal)
     return this.server.ended
   }
@@ -53,19 +69,24 @@ export class App {
   }
 }
 
+const isLaid = (dataDir: string): string => `${dataDir}-is-laid`
+
 /** `app` is shared by the tests of a worker; those that stop it use `ownApp`. */
 // What a browser says of a server that was ended on purpose.
 const ENDED = /net::ERR_|Failed to fetch|ChunkLoadError/
 let wasEnded = false
 
 interface Own {
+  /** Whether `ownApp` is a server of its own from start to end, not one that was given the demo anew. */
+  readonly ownServer: boolean
   /** What the console of a test may say: what it provokes on purpose. */
   readonly consoleMay: RegExp[]
   readonly ownApp: App
   readonly emptyApp: App
 }
 
-export const test = base.extend<Own, { app: App }>({
+export const test = base.extend<Own, { app: App; warm: { app: App | null } }>({
+  ownServer: [false, { option: true }],
   consoleMay: async ({}, provide) => provide([]),
   page: async ({ page, consoleMay }, provide) => {
     const said: string[] = []
@@ -92,10 +113,24 @@ export const test = base.extend<Own, { app: App }>({
     await provide(app)
     await app.remove()
   },
-  ownApp: async ({}, provide) => {
-    const app = await App.start()
+  warm: [
+    async ({}, provide) => {
+      const warm: { app: App | null } = { app: null }
+      await provide(warm)
+      await warm.app?.remove()
+    },
+    { scope: 'worker' },
+  ],
+  ownApp: async ({ warm, ownServer }, provide) => {
+    const kept = ownServer ? null : warm.app
+    if (kept) await kept.freshData()
+    const app = kept ?? (await App.start())
     await provide(app)
-    await app.remove()
+    if (!ownServer && !app.wasEnded) warm.app = app
+    else {
+      if (app === warm.app) warm.app = null
+      await app.remove()
+    }
   },
 })
 

@@ -15,7 +15,7 @@ export type Addresses = readonly (readonly [string, string, string | null, strin
 // Named by Playwright: one build and one seeded data directory for all workers.
 // eslint-disable-next-line no-restricted-syntax -- Playwright asks for a default export
 export default async function globalSetup(): Promise<void> {
-  ensureBrowser()
+  await ensureBrowser()
   await ensureBuild()
   rmSync(SEEDED, { recursive: true, force: true })
   await seedDemo(SEEDED)

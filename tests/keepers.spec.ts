@@ -89,6 +89,7 @@ test('matched by eye with a stated shift, it is kept as said and moves that way'
   await page.getByLabel('and', { exact: true }).selectOption('a little greener than this')
   await expect(meaning).toContainText('± 3')
   await page.getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.getByRole('heading', { name: 'Old chest' })).toBeVisible()
   await page.reload()
   const line = page.getByRole('listitem').filter({ hasText: 'Old chest' })
   await expect(line).toContainText(

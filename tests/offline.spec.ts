@@ -7,7 +7,9 @@ import { ROOM_STEPS } from '../src/ui/frame/steps'
 import { demoRoom, demoVisit, open, test } from './app'
 import { changesOf } from './changes'
 
-const LOOKS = Number(process.env.ELM_OFFLINE_LOOKS ?? 60)
+test.use({ ownServer: true })
+
+const LOOKS = Number(process.env.ELM_OFFLINE_LOOKS ?? 20)
 const A_DAY = 84
 const LIGHTS = ['clear', 'partly', 'overcast'].flatMap((sky) =>
   ['off', 'on'].map((lamps) => [sky, lamps] as const),

@@ -3,13 +3,15 @@ import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'no
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { promisify } from 'node:util'
-import { gunzipSync } from 'node:zlib'
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
 import { expect } from '@playwright/test'
 import { startPostgres } from '../scripts/lib/postgres.mjs'
 import { freePort, startServer } from '../scripts/lib/server.mjs'
 import { demoVisit, open, test } from './app'
+import { contentsOf } from './backup-contents'
 import { changesOf } from './changes'
+
+test.use({ ownServer: true })
 
 const dir = mkdtempSync(join(tmpdir(), 'elm-safe-'))
 test.afterAll(() => rmSync(dir, { recursive: true, force: true }))
@@ -29,17 +31,6 @@ const runOn = (
     ({ stdout, stderr }) => stdout + stderr,
     ({ stdout, stderr }: { stdout: string; stderr: string }) => stdout + stderr,
   )
-
-/** Every row and photo in a backup, in an order of its own. */
-function contentsOf(zip: Uint8Array): string[] {
-  const files = unzipSync(zip)
-  const lines = gunzipSync(files['rows.ndjson.gz']!).toString().trim().split('\n')
-  const rows = lines.flatMap((line) => {
-    const page = JSON.parse(line) as { table?: string; rows?: object[] }
-    return page.table ? page.rows!.map((row) => `${page.table} ${JSON.stringify(row)}`) : []
-  })
-  return [...rows, ...Object.keys(files).filter((name) => name.startsWith('photos/'))].sort()
-}
 
 test('a backup made while in use, put back into an empty store, is that store', async ({
   ownApp: app,

@@ -6,6 +6,8 @@ import { freePort, startServer } from '../scripts/lib/server.mjs'
 import { open, test } from './app'
 import { everyView } from './views'
 
+test.use({ ownServer: true })
+
 /** Inode → "local remote state" of the TCP sockets that the kernel lists. */
 function tcpSockets(): Map<string, string> {
   const sockets = new Map<string, string>()
@@ -137,7 +139,7 @@ test('the server looks at a photo for itself: what is none is refused in words a
   expect((await request.get(`${app.url}/api/photos/${'0'.repeat(64)}`)).status()).toBe(404)
 })
 
-test('npm run demo says where it is, keeps what was recorded, and stops on Ctrl-C', async ({
+test('npm run demo says where it is, keeps what was recorded, comes again after a kill, and stops on Ctrl-C', async ({
   page,
   ownApp: app,
 }) => {
@@ -155,6 +157,11 @@ test('npm run demo says where it is, keeps what was recorded, and stops on Ctrl-
   expect(line).toBe(`Elm Swatch is ready at http://127.0.0.1:${app.port}\n`)
   await open(page, app.url)
   await expect(page.getByRole('link', { name: 'The Orrin-Vale household' })).toBeVisible()
+  // Taken down by the system, it comes again by itself.
+  const first = ownerIn(app.dataDir)
+  process.kill(Number(first), 'SIGKILL')
+  await expect.poll(() => ownerIn(app.dataDir)).not.toBe(first)
+  await expect(async () => open(page, `${app.url}/settings`)).toPass()
   // What a terminal does on Ctrl-C: the signal goes to the whole group.
   process.kill(-demo.pid!, 'SIGINT')
   await ended

@@ -38,6 +38,7 @@ export async function measureBench() {
     )
     for (const view of ['light', 'bench', 'shortlist', 'trial'])
       await printDrag(browser, bench.replace(/bench$/, view), view)
+    await printDrag(browser, `${bench}?in=room`, 'room itself, its picture in a worker')
     await printBigDeck(browser, server.url, shortlist)
     await stop(server)
     const [, visit, kitchen] = bench.match(/visits\/([^/]+)\/rooms\/([^/]+)/)

@@ -1,9 +1,10 @@
-import { mkdtempSync, rmSync } from 'node:fs'
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { keepChange } from '../../src/commands/keep-change'
 import { apply } from '../../src/commands/apply'
-import { aHouse, command, idOf, look, NOW } from '../../src/commands/house.fixture'
+import type { KindName, PayloadOf } from '../../src/commands/kinds'
+import { aHouse, command, idOf, look, NOW, room } from '../../src/commands/house.fixture'
 import { seededRandom } from '../../src/core/seeded-random'
 import { listAllCandidates } from '../../src/db/candidates'
 import { lastSeq, listCommands, namesInVisit } from '../../src/db/commands'
@@ -13,12 +14,17 @@ import { listKeepers } from '../../src/db/keepers'
 import { listLooks } from '../../src/db/looks'
 import { listMeterReadings } from '../../src/db/meter-readings'
 import { listRooms } from '../../src/db/rooms'
+import { migrate } from '../../src/db/migrate'
+import { dbOver, openPglite } from '../../src/db/pglite'
+import { openPostgres } from '../../src/db/postgres'
+import { databaseDir } from '../../src/store/recovery'
 import { openStore, type Store } from '../../src/store/store'
+import { startPostgres } from '../lib/postgres.mjs'
 import { findVisit, listVisits } from '../../src/db/visits'
 
 // What the record costs with many visits in it: each page's time in the store, a verdict, the start. Invented data.
 
-const VISITS = 3000
+const VISITS = Number(process.env.ELM_VISITS ?? 5000)
 const ASKED = 60
 const VERDICTS = 60
 
@@ -69,56 +75,78 @@ async function timed(work: () => Promise<unknown>): Promise<number> {
   return performance.now() - start
 }
 
-/** A visit copied many times over, with its rooms, keepers, candidates, proposals and looks. */
+const ROOMS = 8
+const LOOKS = 60
+
+// What a copy of a visit is made of: a table, and its columns that hold ids of the visit.
+const COPIED = [
+  ['command', ['id', 'visit_id']],
+  ['visit', ['id']],
+  ['room', ['id', 'visit_id']],
+  ['room_window', ['id', 'room_id']],
+  ['lamp', ['id', 'room_id']],
+  ['keeper', ['id', 'room_id']],
+  ['keeper_colour', ['keeper_id']],
+  ['keeper_room', ['keeper_id', 'room_id']],
+  ['candidate', ['id', 'visit_id']],
+  ['proposal', ['id', 'room_id', 'candidate_id']],
+  ['look', ['id', 'visit_id', 'room_id', 'candidate_id', 'keeper_id']],
+  ['event', ['subject_id', 'visit_id', 'command_id']],
+  ['visit_looks', ['visit_id']],
+] as const
+
+/** A visit of eight rooms and sixty looks with all that was done in it, copied many times over. */
 async function fill(db: Db): Promise<void> {
+  const random = seededRandom(8)
   const { visitId, colourIds, ...house } = await aHouse(db)
-  for (let n = 0; n < 15; n++)
-    await apply(
-      db,
-      command(n + 1, 'keep-look', look({ visitId, colourIds, ...house }, idOf(100 + n))),
-      NOW,
-    )
+  for (let n = 2; n < ROOMS; n++)
+    await kept(db, 40 + n, 'keep-room', room(visitId, idOf(40 + n), `Room ${n}`))
+  const sources = ['overcast', 'clear', 'partly'] as const
+  for (let n = 0; n < LOOKS; n++) {
+    const seen = look({ visitId, colourIds, ...house }, idOf(100 + n))
+    await kept(db, 100 + n, 'keep-look', {
+      ...seen,
+      light: {
+        ...seen.light,
+        minute: 420 + Math.floor(random() * 800),
+        sky: sources[n % 3],
+        lampsOn: random() < 0.3,
+      } as never,
+      verdict: random() < 0.5 ? 'works' : 'no',
+    })
+  }
   await db.transaction(async (tx) => {
-    const id = '00000000-0000-4000-8000-00000000be9c'
-    await tx.query(
-      `insert into command (id, seq, kind, payload, payload_hash, actor, device, made_at, received_at, answer)
-       values ($1, nextval('command_seq'), 'bench', '{}', '', 'bench', 'bench', now(), now(), '{"ok": true}')`,
-      [id],
-    )
-    await tx.query(
-      `select set_config('elm.command', $1, true), set_config('elm.replaying', 'on', true)`,
-      [id],
-    )
-    for (const [table, ids] of [
-      ['visit', ['id']],
-      ['room', ['id', 'visit_id']],
-      ['room_window', ['id', 'room_id']],
-      ['lamp', ['id', 'room_id']],
-      ['keeper', ['id', 'room_id']],
-      ['keeper_colour', ['keeper_id']],
-      ['keeper_room', ['keeper_id', 'room_id']],
-      ['candidate', ['id', 'visit_id']],
-      ['proposal', ['id', 'room_id', 'candidate_id']],
-      ['look', ['id', 'visit_id', 'room_id', 'candidate_id', 'keeper_id']],
-    ] as const) {
+    // The rows are copies of rows that were checked, and of what their triggers wrote.
+    await tx.exec(`set local session_replication_role = replica`)
+    for (const [table, ids] of COPIED) {
       // The n-th copy of a row has the n-th copies of the ids in it.
-      const copied = ids.map(
+      const own = ids.map(
         (column) =>
           `'${column}', overlay(overlay(md5(n || (t.${column})::text) placing '8' from 13) placing '8' from 17)::uuid`,
       )
-      const whole =
-        table === 'visit' ? `, 'household', 'House ' || n, 'visit_date', date '2019-01-01' + n` : ''
+      if (table === 'visit')
+        own.push(`'household', 'House ' || n, 'visit_date', date '2012-01-01' + n`)
+      if (table === 'command') own.push(`'seq', nextval('command_seq')`)
+      if (table === 'event')
+        own.push(`'number', nextval(pg_get_serial_sequence('event', 'number'))`)
+      const its = table === 'command' || table === 'event' ? 'where t.visit_id is not null' : ''
       await tx.query(
-        `insert into ${table} select copy.* from ${table} t, generate_series(1, ${VISITS}) as n,
-           lateral jsonb_populate_record(null::${table}, to_jsonb(t) || jsonb_build_object(${copied.join(', ')}${whole})) as copy`,
+        `insert into ${table} ${table === 'event' ? 'overriding system value' : ''} select copy.* from ${table} t, generate_series(1, ${VISITS - 1}) as n,
+           lateral jsonb_populate_record(null::${table}, to_jsonb(t) || jsonb_build_object(${own.join(', ')})) as copy ${its}`,
       )
     }
-    // A look is found by the event that brought it.
-    await tx.query(
-      `insert into event (what, subject, subject_id, after, visit_id) select 'insert', 'look', id, '{}', visit_id from look`,
-    )
   })
   await db.exec('analyze')
+}
+
+async function kept<K extends KindName>(
+  db: Db,
+  n: number,
+  kind: K,
+  payload: PayloadOf<K>,
+): Promise<void> {
+  const answer = await apply(db, command(n, kind, payload), NOW)
+  if (!answer.ok) throw new Error(answer.message)
 }
 
 const PAGES: Readonly<Record<string, (db: Db, visitId: string) => Promise<unknown>>> = {
@@ -215,31 +243,70 @@ async function houseOf(db: Db) {
   }
 }
 
-const scratch = mkdtempSync(join(tmpdir(), 'elm-record-'))
-try {
-  const [emptyDir, fullDir] = [join(scratch, 'empty'), join(scratch, 'full')]
-  await (await openStore(emptyDir)).close()
-  const filled = await openStore(fullDir)
-  await fill(filled.db)
-  await filled.close()
-  const start = async (dir: string): Promise<number> => {
-    let store: Store | null = null
-    const ms = await timed(async () => {
-      store = await openStore(dir)
-      await listVisits((store as Store).db)
-    })
-    await (store as Store | null)?.close()
-    return ms
-  }
-  const [empty, full] = [await start(emptyDir), await start(fullDir)]
-  console.log(`The record with ${VISITS} visits (before: ${BEFORE.list})`)
+/** Where a store is: a directory, and a database on a server or in it. */
+interface Place {
+  readonly dir: string
+  readonly url: string | null
+}
+
+function storeAt({ dir, url }: Place): Promise<Store> {
+  process.env.DATABASE_URL = url ?? ''
+  return openStore(dir)
+}
+
+async function start(place: Place): Promise<number> {
+  let store: Store | null = null
+  const ms = await timed(async () => {
+    store = await storeAt(place)
+    await listVisits((store as Store).db)
+  })
+  await (store as Store | null)?.close()
+  return ms
+}
+
+/** The database of a store that was not opened yet. */
+async function databaseAt({ dir, url }: Place) {
+  const { db, close } = url ? openPostgres(url) : await embeddedAt(dir)
+  await migrate(db)
+  return { db, close }
+}
+
+async function embeddedAt(dir: string) {
+  mkdirSync(dir, { recursive: true })
+  const database = await openPglite(databaseDir(dir))
+  return { db: dbOver(database), close: () => database.close() }
+}
+
+async function print(empty: Place, full: Place): Promise<void> {
+  const filling = await timed(async () => {
+    const { db, close } = await databaseAt(full)
+    await fill(db)
+    await close()
+  })
   console.log(
-    `  start and first list: ${(full / 1000).toFixed(1)} s, of an empty store ${(empty / 1000).toFixed(1)} s`,
+    `The record of ${VISITS} visits, ${VISITS * ROOMS} rooms, ${VISITS * LOOKS} looks on ${full.url ? 'a PostgreSQL server' : 'the embedded engine'}, filled in ${(filling / 1000).toFixed(0)} s (before: ${BEFORE.list})`,
   )
-  const store = await openStore(fullDir)
+  // The first time its journal begins.
+  for (const place of [empty, full]) await start(place)
+  console.log(
+    `  start and first list: ${((await start(full)) / 1000).toFixed(2)} s, of an empty store ${((await start(empty)) / 1000).toFixed(2)} s`,
+  )
+  const store = await storeAt(full)
   await printPages(store)
   await printVerdict(store)
+  console.log(`  memory of the process: ${Math.round(process.memoryUsage().rss / 1e6)} MB`)
   await store.close()
+}
+
+const scratch = mkdtempSync(join(tmpdir(), 'elm-record-'))
+const [emptyDir, fullDir] = [join(scratch, 'empty'), join(scratch, 'full')]
+const postgres = process.argv[2] === 'server' ? startPostgres() : null
+try {
+  await print(
+    { dir: emptyDir, url: postgres?.urlOf('postgres') ?? null },
+    { dir: fullDir, url: postgres?.urlOf('template1') ?? null },
+  )
 } finally {
+  postgres?.stop()
   rmSync(scratch, { recursive: true, force: true })
 }

@@ -16,4 +16,4 @@ test('whatever comes, what was acknowledged is there once, and the store opens',
   )
   expect(said).toMatch(/acknowledged changes lost: 0, doubled: 0; stores that would not open: 0/)
   expect(code).toBe(0)
-})
+}, 400_000)

@@ -1,7 +1,29 @@
-import { spawn } from 'node:child_process'
+import { execFileSync, spawn } from 'node:child_process'
+import { mkdirSync, renameSync } from 'node:fs'
+import { join } from 'node:path'
 import { createInterface } from 'node:readline'
 
 const ROOT = new URL('../..', import.meta.url).pathname
+
+let built: string | null = null
+
+/** The hand as one file: begun hundreds of times, it would be compiled each time. */
+function hand(): string {
+  if (built) return built
+  mkdirSync(join(ROOT, '.cache'), { recursive: true })
+  const [aside, file] = [`hand-${process.pid}.mjs`, 'hand.mjs'].map((name) =>
+    join(ROOT, '.cache', name),
+  ) as [string, string]
+  const how = ['--bundle', '--platform=node', '--format=esm', '--packages=external']
+  execFileSync(
+    join(ROOT, 'node_modules/.bin/esbuild'),
+    ['scripts/faults/hand.ts', ...how, '--log-level=warning', `--outfile=${aside}`],
+    { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'] },
+  )
+  // Another run may be at it.
+  renameSync(aside, file)
+  return (built = file)
+}
 
 interface Surroundings {
   readonly apart?: boolean
@@ -24,7 +46,7 @@ export function start(
   [what, ...more]: readonly [what: string, dir: string, ...more: (string | number)[]],
   { apart = false, env = {} }: Surroundings = {},
 ): Run {
-  const args = ['--import', 'tsx', 'scripts/faults/hand.ts', what, ...more.map(String)]
+  const args = [hand(), what, ...more.map(String)]
   const [program, ...before] = apart
     ? ['unshare', '--pid', '--fork', '--mount-proc', process.execPath]
     : [process.execPath]

@@ -59,4 +59,4 @@ test('where journal and database cannot be brought together it stops, and each w
     expect(foreign.filter((id) => stands.has(id))).toEqual([])
   }
   rmSync(scratch, { recursive: true, force: true })
-})
+}, 400_000)

@@ -17,8 +17,8 @@ export const launchOptions = {
 }
 
 /** Installs Debian's Chromium where it is missing. */
-export function ensureBrowser() {
+export async function ensureBrowser() {
   if (existsSync(PROGRAM)) return
   console.error('Installing Debian’s Chromium…')
-  aptInstall('chromium-headless-shell')
+  await aptInstall('chromium-headless-shell')
 }

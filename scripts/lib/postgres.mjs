@@ -8,10 +8,10 @@ const VERSIONS = '/usr/lib/postgresql'
 const isRoot = process.getuid?.() === 0
 
 /** Installs Debian's PostgreSQL where it is missing. */
-export function ensurePostgres() {
+export async function ensurePostgres() {
   if (programs()) return
   console.error('Installing Debian’s PostgreSQL…')
-  aptInstall('postgresql')
+  await aptInstall('postgresql')
 }
 
 const programs = () => {

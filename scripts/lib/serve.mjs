@@ -4,9 +4,10 @@ import { ensureBuild, ensurePackages } from './prepare.mjs'
 import { doorOf, standBefore } from './door.mjs'
 import { freePort, startServer } from './server.mjs'
 
-// How a server ends that wants to be started again (`src/store/recovery.ts`): its database stopped.
-const RESTART_CODE = 75
+// A server that was ready and ended without being told to is started again: its database stopped and it wants to be
+// (`src/store/recovery.ts`), or the system took it down. One that ends again and again is not.
 const MOST_STARTS = 20
+const IS_WELL_AFTER_MS = 600_000
 const PAUSE_MS = 500
 
 /**
@@ -35,6 +36,7 @@ export async function serve(prepare) {
     const inner = door.tls ? await freePort() : port
     const front = door.tls ? await standBefore(inner, door, port) : null
     for (let starts = 1; ; starts++) {
+      const begun = Date.now()
       const host = door.tls ? '127.0.0.1' : door.host
       server = await startServer({ port: inner, dataDir, host, isWide: door.isWide })
       const name = door.isWide ? hostname() : '127.0.0.1'
@@ -46,8 +48,9 @@ export async function serve(prepare) {
       const { code, printed } = await server.ended
       if (stopping) process.exit(0)
       console.error(printed())
-      if (code !== RESTART_CODE || starts === MOST_STARTS) process.exit(code ?? 1)
-      await setTimeout(PAUSE_MS * starts)
+      if (starts === MOST_STARTS) process.exit(code || 1)
+      if (Date.now() - begun > IS_WELL_AFTER_MS) starts = 0
+      await setTimeout(PAUSE_MS * Math.max(1, starts))
     }
   } catch (error) {
     console.error(error.message)

@@ -2,6 +2,7 @@ import { askedOf, guessMapping } from '../core/deck/deck-mapping'
 import { seededRandom } from '../core/seeded-random'
 import { openDeckTable } from './deck-table'
 import { readCgats } from './cgats'
+import { harmed } from './harmed.fixture'
 import { cleanPhoto } from './photo'
 import { readWholeDeck } from './read-deck'
 import { readReadingsCsv, writeReadingsCsv } from './readings-csv'
@@ -28,67 +29,6 @@ const READINGS = [
   { name: 'Stone, ground', reading: { kind: 'lab', lab: [66, 9, 14] } as const },
   { name: 'Stone, vein', reading: { kind: 'lab', lab: [40, 2, 5] } as const },
 ]
-const NASTY = [
-  '\0',
-  '\uFFFF',
-  '\u202E',
-  '"',
-  '""""',
-  ',,,,,,,,,',
-  ';',
-  '\t',
-  '\r',
-  '\n\n\n',
-  '=cmd|x',
-  '1e999',
-  '-1e-999',
-  'NaN',
-  'Infinity',
-  '9'.repeat(400),
-  ' '.repeat(3000),
-  '('.repeat(500),
-  '[[[[',
-  '{"__proto__":1}',
-  '__proto__',
-  'constructor',
-  'null',
-  '٣',
-  '½',
-  'BEGIN_DATA',
-  'END_DATA',
-  'NUMBER_OF_SETS 99999999',
-  '#',
-  '\\',
-  '../../x',
-  'PK\u0003\u0004',
-]
-
-type Random = () => number
-const upTo = (random: Random, n: number): number => Math.floor(random() * n)
-
-/** A file with one to four things done to it. */
-function harmed(file: Uint8Array, random: Random): Uint8Array {
-  let bytes = Buffer.from(file)
-  for (let times = upTo(random, 4); times >= 0; times--) {
-    const at = upTo(random, bytes.length + 1)
-    const to = Math.min(bytes.length, at + upTo(random, 60))
-    const nasty = Buffer.from(NASTY[upTo(random, NASTY.length)]!)
-    bytes = [
-      () => Buffer.concat([bytes.subarray(0, at), nasty, bytes.subarray(at)]),
-      () => Buffer.concat([bytes.subarray(0, at), nasty, bytes.subarray(to)]),
-      () => bytes.subarray(0, at),
-      () => Buffer.concat([bytes.subarray(0, at), bytes.subarray(to)]),
-      () => Buffer.concat([bytes.subarray(0, to), bytes.subarray(at)]),
-      () => {
-        const copy = Buffer.from(bytes)
-        if (at < copy.length) copy[at]! ^= 1 << upTo(random, 8)
-        return copy
-      },
-    ][upTo(random, 6)]!()
-  }
-  return bytes
-}
-
 const text = (bytes: Uint8Array): string => Buffer.from(bytes).toString('utf8')
 const utf8 = (written: string): Uint8Array => Buffer.from(written)
 

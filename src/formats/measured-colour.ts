@@ -27,28 +27,32 @@ export function saidOfFile(parameters: URLSearchParams): SaidOfFile {
   }
 }
 
-/** A whole file; or what it must be asked; or what was expected and what came by line. */
-export type MeasuredFile =
-  | {
-      readonly ok: true
-      readonly colours: readonly MeasuredColour[]
-      /** The light and the eye its numbers were given for; null for spectra, and for numbers of a screen. */
-      readonly measuredFor: MeasuredForName | null
-      /** Colours that no surface has, left out: their names. */
-      readonly leftOut: readonly string[]
-    }
+/** A whole file. */
+export interface WholeMeasuredFile {
+  readonly ok: true
+  readonly colours: readonly MeasuredColour[]
+  /** The light and the eye its numbers were given for; null for spectra, and for numbers of a screen. */
+  readonly measuredFor: MeasuredForName | null
+  /** Colours that no surface has, left out: their names. */
+  readonly leftOut: readonly string[]
+}
+
+/** What a file must be asked; or what was expected and what came by line. */
+export type RefusedMeasuredFile =
   | { readonly ok: false; readonly asks: keyof SaidOfFile; readonly words: string }
   | { readonly ok: false; readonly errors: readonly LineError[] }
+
+export type MeasuredFile = WholeMeasuredFile | RefusedMeasuredFile
 
 export const MOST_MEASURED = 25_000
 export const MOST_ERRORS = 20
 
-export const refusedFile = (line: number, message: string): MeasuredFile => ({
+export const refusedFile = (line: number, message: string): RefusedMeasuredFile => ({
   ok: false,
   errors: [{ line, message }],
 })
 
-export const askedFor = (asks: keyof SaidOfFile, words: string): MeasuredFile => ({
+export const askedFor = (asks: keyof SaidOfFile, words: string): RefusedMeasuredFile => ({
   ok: false,
   asks,
   words,

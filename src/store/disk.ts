@@ -63,6 +63,10 @@ const UNWRITABLE: Readonly<Record<string, string>> = {
   EIO: 'the disk reports an error',
 }
 
+/** Whether an error says that nothing more can be written. */
+export const isUnwritable = (error: unknown): boolean =>
+  ((error as { code?: string }).code ?? '') in UNWRITABLE
+
 /** What a file system's error means, in words; its own message where we have none. */
 export const diskWords = (error: unknown): string => {
   const { code, message } = error as { code?: string; message?: string }

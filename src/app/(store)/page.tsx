@@ -121,7 +121,7 @@ const addressOf = (typed: string, page: number): string =>
 async function VisitLine({ visit }: { readonly visit: VisitSummary }) {
   // The record first, once there is one.
   const page = visit.stage === 'planned' ? 'brief' : 'grid'
-  const { works, left } = await loadVisitSummary(visit.id)
+  const { works, left } = await loadVisitSummary(visit.id, visit.lastChange)
   return (
     <Link
       href={`/visits/${visit.id}/${page}`}

@@ -12,10 +12,12 @@ import { listKeepers, type Keeper } from '@/db/keepers'
 import type { KeptLook } from '@/db/look-row'
 import { listLooks } from '@/db/looks'
 import { listMeterReadings } from '@/db/meter-readings'
+import { listPlacings } from '@/db/placings'
 import { listRoomPaint } from '@/db/room-paint'
 import { listRooms, type Room } from '@/db/rooms'
 import { listRulings } from '@/db/rulings'
 import { listSchemes } from '@/db/schemes'
+import { listWhatIfs } from '@/db/what-ifs'
 import { openDb } from '@/store/store'
 import { findVisit, type Visit } from '@/db/visits'
 import { localDay } from '@/time/local-day'
@@ -45,6 +47,8 @@ export const loadRoomPaint = cache(async (visitId: string) =>
   listRoomPaint(await openDb(), visitId),
 )
 export const loadSchemes = cache(async (visitId: string) => listSchemes(await openDb(), visitId))
+export const loadPlacings = cache(async (visitId: string) => listPlacings(await openDb(), visitId))
+export const loadWhatIfs = cache(async (visitId: string) => listWhatIfs(await openDb(), visitId))
 export const loadNames = cache(async (visitId: string) => namesInVisit(await openDb(), visitId))
 export const loadDecks = cache(async () => listDecks(await openDb()))
 export const loadLastSeq = cache(async (visitId: string) => lastSeq(await openDb(), visitId))

@@ -24,10 +24,26 @@ export interface WorkingColour {
 // A list stands in no room: plain daylight, bright enough to see by (common practice).
 const PLAIN_DAYLIGHT = prepareLight(daylightSpectrum(6504), 500)
 
-/** What works in a house, and what is left to do there. */
-export async function loadVisitSummary(
-  visitId: string,
-): Promise<{ readonly works: readonly WorkingColour[]; readonly left: readonly string[] }> {
+interface Summary {
+  readonly works: readonly WorkingColour[]
+  readonly left: readonly string[]
+}
+
+// As of the last change of each visit: a list of thirty would ask for thirty houses whole.
+const known = new Map<string, Summary>()
+const MOST_KNOWN = 1000
+
+/** What works in a house, and what is left to do there, as of its last change. */
+export async function loadVisitSummary(visitId: string, lastChange: string): Promise<Summary> {
+  const before = known.get(lastChange)
+  if (before) return before
+  const summary = await summaryOf(visitId)
+  if (known.size >= MOST_KNOWN) known.delete(known.keys().next().value!)
+  known.set(lastChange, summary)
+  return summary
+}
+
+async function summaryOf(visitId: string): Promise<Summary> {
   const { rooms } = await loadVisit(visitId)
   const [keepers, candidates, looks, decks] = [
     await loadKeepers(visitId),

@@ -34,6 +34,7 @@ const Answer = z.union([
     ok: z.literal(false),
     errors: z.array(z.object({ line: z.number(), message: z.string() })),
   }),
+  z.object({ ok: z.literal(false), message: z.string() }),
 ])
 type Read = Extract<z.infer<typeof Answer>, { ok: true }>
 type Asked = Extract<z.infer<typeof Answer>, { asks: string }>
@@ -81,6 +82,7 @@ export function MeasurementFile({
     if (!answer.success) return setProblems(['The server did not answer, so nothing was read.'])
     if (answer.data.ok) return setFound(answer.data)
     if ('asks' in answer.data) return setAsked(answer.data)
+    if ('message' in answer.data) return setProblems([answer.data.message])
     setProblems(answer.data.errors.map(({ line, message }) => `Line ${line}: ${message}`))
   }
 

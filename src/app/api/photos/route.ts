@@ -1,4 +1,4 @@
-import { isOwnPage } from '@/app/door'
+import { refused, taking } from '@/app/writing'
 import { uuidOfHex } from '@/core/uuid'
 import { keepChange } from '@/commands/keep-change'
 import { storePhoto } from '@/store/photos'
@@ -9,11 +9,7 @@ import { cleanPhoto } from '@/formats/photo'
 const MOST_BYTES = 8_000_000
 
 /** Keeps a photo that the browser has scaled down, once it is checked and written anew; answers with its hash. */
-export async function POST(request: Request): Promise<Response> {
-  if (!(await isOwnPage(request)))
-    return new Response('Elm Swatch takes photos from its own page only.', { status: 403 })
-  if (Number(request.headers.get('content-length') ?? Infinity) > MOST_BYTES)
-    return refused('Expected a photo of at most 8 MB.', 413)
+export const POST = taking({ takes: 'photos', mostBytes: MOST_BYTES }, async (request) => {
   const clean = await cleanPhoto(new Uint8Array(await request.arrayBuffer()))
   if (!clean.ok) return refused(clean.message, 422)
   const { jpeg, widthPx, heightPx } = clean.photo
@@ -34,7 +30,4 @@ export async function POST(request: Request): Promise<Response> {
     now,
   )
   return answer.ok ? Response.json({ ok: true, hash }) : refused(answer.message, 422)
-}
-
-const refused = (message: string, status: number): Response =>
-  Response.json({ ok: false, message }, { status })
+})

@@ -1,9 +1,6 @@
 import { z } from 'zod'
-import { bandsOf } from '@/app/_load/deck-bands'
-import { MODEL_VERSION } from '@/core/model-version'
 import type { JsonRow } from '@/db/codec'
 import {
-  addDeckColours,
   beginDeck,
   COLOURS_AT_A_TIME,
   deckColourFromColumns,
@@ -16,6 +13,7 @@ import {
 } from '@/db/decks'
 import { openDb } from '@/store/store'
 import type { VisitFile } from '@/formats/visit-file'
+import { addWithBands } from '../decks/take-deck-in'
 
 const DeckShape = z.object({
   id: z.uuid(),
@@ -104,10 +102,9 @@ export async function layDecksIn(file: VisitFile): Promise<
     const fresh = colours.map(({ deckColourId, ...colour }): NewDeckColour => ({
       ...colour,
       id: deckColourId,
-      bands: { of: MODEL_VERSION, bytes: bandsOf(colour.reading) },
     }))
     for (let first = 0; first < fresh.length; first += COLOURS_AT_A_TIME)
-      await addDeckColours(db, id, fresh.slice(first, first + COLOURS_AT_A_TIME))
+      await addWithBands(id, fresh.slice(first, first + COLOURS_AT_A_TIME))
   }
   return { ok: true, idOf, waiting }
 }

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { isOwnPage } from '@/app/door'
+import { taking } from '@/app/writing'
 import { beginDeck, deckStatus, listDecks } from '@/db/decks'
 import { openDb } from '@/store/store'
 import { nameValue, numberValue } from '@/ui/form/form-values'
@@ -15,10 +15,7 @@ const BeginForm = z.object({
 })
 
 /** Begins a deck whose colours follow, some at a time; nobody sees it until the change that opens it. */
-export async function POST(request: Request): Promise<Response> {
-  // Past the proxy, so the same two questions are asked here: from this page, on this machine?
-  if (!(await isOwnPage(request)))
-    return new Response('Elm Swatch takes decks from its own page only.', { status: 403 })
+export const POST = taking({ takes: 'decks', mostBytes: 10_000 }, async (request) => {
   const input = BeginForm.safeParse(await request.json().catch(() => null))
   if (!input.success)
     return refuse(422, {
@@ -34,4 +31,4 @@ export async function POST(request: Request): Promise<Response> {
     return refuse(409, { fields: { name: `${maker} has a deck “${name}” already.` } })
   await beginDeck(db, deckId, { maker, name, whiteBase: [baseL, baseA, baseB] })
   return Response.json({ ok: true })
-}
+})

@@ -1,11 +1,9 @@
 import { SHIPPED_DECK, shippedColours } from '@/formats/shipped-deck'
-import { isOwnPage } from '@/app/door'
+import { taking } from '@/app/writing'
 import { HandIn, takeDeckIn } from '../take-deck-in'
 
 /** Takes in the deck that comes with the application. */
-export async function POST(request: Request): Promise<Response> {
-  if (!(await isOwnPage(request)))
-    return new Response('Elm Swatch takes decks from its own page only.', { status: 403 })
+export const POST = taking({ takes: 'decks', mostBytes: 10_000 }, async (request) => {
   const hand = HandIn.safeParse(await request.json().catch(() => null))
   if (!hand.success)
     return Response.json(
@@ -14,4 +12,4 @@ export async function POST(request: Request): Promise<Response> {
     )
   const answer = await takeDeckIn(hand.data, SHIPPED_DECK, shippedColours(), request.signal)
   return Response.json(answer, { status: answer.ok ? 200 : 409 })
-}
+})

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { isOwnPage } from '@/app/door'
+import { taking } from '@/app/writing'
 import { reflectanceOfReading } from '@/core/paint/reading'
 import { SHEENS } from '@/core/paint/sheen'
 import { BASES } from '@/core/paint/strength'
@@ -53,31 +53,31 @@ interface Context {
 }
 
 /** Some more colours of a deck that is on its way. What is sent is read again: the server trusts nobody. */
-export async function POST(request: Request, { params }: Context): Promise<Response> {
-  if (!(await isOwnPage(request)))
-    return new Response('Elm Swatch takes decks from its own page only.', { status: 403 })
-  if (Number(request.headers.get('content-length') ?? Infinity) > MOST_BYTES)
-    return refuse(413, { message: 'Expected fewer colours at a time.' })
-  const { deckId } = await params
-  const input = Colours.safeParse(await request.json().catch(() => null))
-  if (!input.success) {
-    const [issue] = input.error.issues
-    return refuse(422, { message: `${issue!.path.join(' ')}: ${issue!.message}` })
-  }
-  if (
-    !z.uuid().safeParse(deckId).success ||
-    (await deckStatus(await openDb(), deckId)) !== 'importing'
-  )
-    return refuse(409, { message: 'That deck is not on its way; begin it again.' })
-  await addWithBands(deckId, input.data.colours)
-  return Response.json({ ok: true })
-}
+export const POST = taking<Context>(
+  { takes: 'colours of a deck', mostBytes: MOST_BYTES },
+  async (request, { params }) => {
+    const { deckId } = await params
+    const input = Colours.safeParse(await request.json().catch(() => null))
+    if (!input.success) {
+      const [issue] = input.error.issues
+      return refuse(422, { message: `${issue!.path.join(' ')}: ${issue!.message}` })
+    }
+    if (
+      !z.uuid().safeParse(deckId).success ||
+      (await deckStatus(await openDb(), deckId)) !== 'importing'
+    )
+      return refuse(409, { message: 'That deck is not on its way; begin it again.' })
+    await addWithBands(deckId, input.data.colours)
+    return Response.json({ ok: true })
+  },
+)
 
 /** Gives an import up: nothing of it stays. */
-export async function DELETE(request: Request, { params }: Context): Promise<Response> {
-  if (!(await isOwnPage(request)))
-    return new Response('Elm Swatch takes decks from its own page only.', { status: 403 })
-  const { deckId } = await params
-  if (z.uuid().safeParse(deckId).success) await discardDeck(await openDb(), deckId)
-  return Response.json({ ok: true })
-}
+export const DELETE = taking<Context>(
+  { takes: 'decks', mostBytes: 0, keeps: false },
+  async (_, { params }) => {
+    const { deckId } = await params
+    if (z.uuid().safeParse(deckId).success) await discardDeck(await openDb(), deckId)
+    return Response.json({ ok: true })
+  },
+)
