@@ -24,7 +24,7 @@ test('by keyboard from the bench into the kitchen: three paints, dawn to lamps, 
   await page.keyboard.press('ArrowRight')
   const pair = page.getByRole('main').getByTestId('lrv')
   const held = (await pair.textContent())!
-  await page.keyboard.press('m')
+  await page.keyboard.press('q')
   await expect(picture(page)).toHaveCount(1, { timeout: 30_000 })
   await expect(page.getByRole('heading', { name: 'In the room: Kitchen' })).toBeVisible()
 
@@ -58,7 +58,7 @@ test('by keyboard from the bench into the kitchen: three paints, dawn to lamps, 
   await expect(canvas(page)).toHaveAccessibleName(/^Kitchen from .* lux on the walls$/)
   expect(await faultsOf(page)).toEqual([])
 
-  await page.keyboard.press('m')
+  await page.keyboard.press('q')
   await expect(canvas(page)).toHaveCount(0)
   await expect(pair).toHaveText(held)
   await expect(page.getByRole('status', { name: 'What came of it' })).not.toContainText('Kept.')

@@ -35,8 +35,8 @@ export function InsideFrame({
   useEffect(() => {
     if (!open) before.current?.focus()
   }, [open])
-  useKeys({ m: () => show(!open), ...(open && { Escape: () => show(false) }) }, [
-    ['M', open ? 'back from the room itself' : 'the room itself, computed'],
+  useKeys({ q: () => show(!open), ...(open && { Escape: () => show(false) }) }, [
+    ['Q', open ? 'back from the room itself' : 'the room itself, computed'],
   ])
   return (
     <>
@@ -46,9 +46,13 @@ export function InsideFrame({
       {open ? (
         <InsideView visitId={visitId} roomId={roomId} onBack={() => show(false)} />
       ) : (
-        <div className="flex shrink-0 justify-end px-3 pb-1 print:hidden">
-          <button type="button" className="key" onClick={() => show(true)}>
-            In the room <kbd className="ml-2 text-fine text-dim">M</kbd>
+        <div className="flex shrink-0 justify-end px-4 print:hidden">
+          <button
+            type="button"
+            className="min-h-8 text-fine underline underline-offset-4"
+            onClick={() => show(true)}
+          >
+            In the room <kbd className="text-dim">Q</kbd>
           </button>
         </div>
       )}

@@ -46,7 +46,7 @@ export function InsideView({
           In the room{inside && inside !== 'away' ? `: ${inside.name}` : ''}
         </h1>
         <button type="button" className="key ml-auto" onClick={onBack}>
-          Back <kbd className="ml-2 text-fine text-dim">M</kbd>
+          Back <kbd className="ml-2 text-fine text-dim">Q</kbd>
         </button>
       </div>
       {inside === 'away' && (
@@ -142,7 +142,7 @@ function Room({
   }
   return (
     <>
-      <div className="flex flex-wrap items-end gap-x-4 gap-y-1 text-small">
+      <div className="grid grid-cols-[1fr_1fr_1fr_auto] items-end gap-x-4 gap-y-1 text-small max-lg:grid-cols-2 max-sm:grid-cols-1">
         <Choice
           label="On the walls"
           value={option.id}

@@ -39,7 +39,7 @@ export function WhatIfFields({
     />
   )
   return (
-    <div className="grid grid-cols-2 gap-x-4 max-sm:grid-cols-1">
+    <div className="grid grid-cols-3 gap-x-4 max-lg:grid-cols-2 max-sm:grid-cols-1">
       <Choice
         label="Lamps"
         value={lamps ? String(lamps.count) : AS_IT_IS}

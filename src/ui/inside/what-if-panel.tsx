@@ -70,6 +70,9 @@ export function WhatIfPanel({
   }
   return (
     <section aria-label="What if" className="flex flex-col gap-1 border-t border-rule py-2">
+      <p role="status" aria-label="What comes of it">
+        {says || 'Choose what would be different.'}
+      </p>
       <WhatIfFields
         value={whatIf}
         colours={[
@@ -80,9 +83,6 @@ export function WhatIfPanel({
         ]}
         onChange={onWhatIf}
       />
-      <p role="status" aria-label="What comes of it">
-        {says || 'Choose what would be different.'}
-      </p>
       {isSomething && (
         <div className="flex flex-wrap items-end gap-3">
           <Field
