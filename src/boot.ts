@@ -4,7 +4,7 @@ import { DataDirLockedError } from './store/data-dir-lock'
 import { backUpDaily } from './store/backups-dir'
 import { writeControl } from './store/control'
 import { clearUnusedPhotos } from './store/photos'
-import { DamagedDataError } from './store/recovery'
+import { DamagedDataError } from './store/kept'
 import { applicationStore, DataDirError, dataDirFromEnvironment } from './store/store'
 
 const HOUR_MS = 3_600_000

@@ -106,6 +106,20 @@ test('other devices are let in by a passcode only: set first, asked for once, sl
   const forged = { cookie: `elm-entry=${cookie!.value.slice(0, -4)}AAAA` }
   expect((await request.get(`${url}/api/backup`, { headers: forged })).status()).toBe(401)
 
+  // Not let in any more, what is given waits with words, is safe from a reload where that is possible, and goes once somebody is.
+  await page.getByLabel('Your name').fill('Mira Holl')
+  await page.context().clearCookies()
+  await page.getByRole('button', { name: 'Keep the settings' }).click()
+  await page.getByRole('button', { name: '1 waiting for the server' }).click()
+  const waits = page.getByRole('dialog', { name: 'What waits' })
+  await expect(waits).toContainText('Enter the passcode again, then this goes on.')
+  await expect(waits).toContainText('Over plain http this page cannot be opened again')
+  await page.context().addCookies([cookie!])
+  await waits.getByRole('button', { name: 'Try again now' }).click()
+  await expect(waits).toHaveCount(0)
+  await page.reload()
+  await expect(page.getByLabel('Your name')).toHaveValue('Mira Holl')
+
   // Ended everywhere: a cookie of before is worth nothing.
   await page.getByRole('button', { name: 'End it on every device' }).click()
   await expect(page.getByLabel('Passcode of this store')).toBeVisible()

@@ -27,14 +27,14 @@ const namesInNetwork = (): string[] => {
 }
 
 /** Whether a write comes from a page of this very application, by somebody who may: not from someone else's page. */
-export async function isOwnPage(request: Request): Promise<boolean> {
+export const isOwnPage = async (request: Request): Promise<boolean> =>
+  isFromHere(request) && (await hasEntered(request))
+
+/** The same, whoever it is: where entering is asked for. */
+export function isFromHere(request: Request): boolean {
   const host = request.headers.get('host')
   const origin = request.headers.get('origin')
-  return (
-    isOwnHost(host) &&
-    (origin === `http://${host}` || origin === `https://${host}`) &&
-    (await hasEntered(request))
-  )
+  return isOwnHost(host) && (origin === `http://${host}` || origin === `https://${host}`)
 }
 
 /** Whether another site asks for something that it could then look into; following a link from there is no such thing. */

@@ -78,6 +78,7 @@ const ZONE = { offsets: [[0, 60]], firstDate: '2026-01-01', lastDate: '2026-12-3
 type Args = readonly unknown[]
 const CASES: Readonly<Record<string, Readonly<Record<string, Args>>>> = {
   'colour/appearance': {
+    eyeAdaptedTo: [[95, 100, 108], 400],
     prepareLight: [NOON, 400],
     adaptationRange: [LIGHT],
     withDegree: [LIGHT, 0.8],
@@ -196,6 +197,7 @@ const CASES: Readonly<Record<string, Readonly<Record<string, Args>>>> = {
   'light/fittings': { kindsOf: [{ a: 1 }] },
   'light/key-lights': { keyLights: [ROOM_DAY] },
   'light/lamp-light': {
+    luxFromLamp: [PLAIN_LAMP, [0, 0, 2000], { at: [300, 200, 700], normal: [0, 0, 1] }],
     bulbSpectrum: [{ bulb: 'led-80', cctK: 2700 }],
     lampLight: [ROOM, null, 60, NOON.map(() => 0.5)],
   },
@@ -254,6 +256,7 @@ const CASES: Readonly<Record<string, Readonly<Record<string, Args>>>> = {
   'light/surface-colours': { alongSpectrum: [GREY], outsideReflectances: [] },
   'light/tilt-and-slide': { slideLights: [ROOM, PLACE, MOMENT, 3] },
   'light/walls': {
+    isWallName: ['north'],
     oppositeWall: ['north'],
     asideWall: ['north'],
     wallFacing: [ROOM, 170],

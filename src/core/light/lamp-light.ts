@@ -70,6 +70,6 @@ export function luxFromLamp(lamp: RoomLamp, at: Vector, spot: PlacedSpot): numbe
   const { uplight } = LAMP_PLACES[lamp.place]
   // Seen from below the lamp's lower half shines, from above its upper half.
   const half = ray[2] >= 0 ? 1 - uplight : uplight
-  const candela = (lamp.lumens * half) / (2 * Math.PI)
+  const candela = (finite(lamp.lumens, "a lamp's lumens") * half) / (2 * Math.PI)
   return (candela * cosine * MM2_PER_M2) / Math.max(square, 0.25 * MM2_PER_M2)
 }

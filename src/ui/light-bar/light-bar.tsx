@@ -63,7 +63,7 @@ export function LightBar() {
         <span className="underline underline-offset-4">{open ? 'Close' : 'Light'}</span>
       </button>
       <div
-        className={`grid grid-cols-[9.5rem_1fr_auto] items-stretch gap-x-4 px-3 py-2 max-sm:grid-cols-1 max-sm:gap-y-2 ${open ? '' : 'max-sm:hidden'}`}
+        className={`grid grid-cols-[9.5rem_1fr_auto] items-stretch gap-x-4 px-3 py-2 max-lg:grid-cols-[9.5rem_1fr] max-lg:gap-y-2 max-sm:grid-cols-1 ${open ? '' : 'max-sm:hidden'}`}
       >
         <div className="flex flex-col justify-center max-sm:hidden">
           <span className="text-head leading-8 font-medium">{timeless ? 'Lamps' : clock}</span>
@@ -168,7 +168,7 @@ const LightControls = memo(function LightControls({
   readonly settle: (change: Partial<LightChoice>) => void
 }) {
   return (
-    <div className="flex flex-col gap-1">
+    <div className="flex flex-col gap-1 max-lg:col-span-full max-lg:flex-row max-lg:flex-wrap max-lg:items-center max-lg:justify-between max-sm:flex-col max-sm:items-stretch">
       <ToggleGroup.Root
         type="single"
         aria-label="Hold it up in"

@@ -19,7 +19,9 @@ export function WaitingList() {
       <Popover.Trigger className="min-h-9 whitespace-nowrap font-semibold underline underline-offset-4">
         {trouble && waiting.length > 0
           ? `${waiting.length} waiting for the server`
-          : `${counted(refused.length, 'change')} not kept`}
+          : refused.length > 0
+            ? `${counted(refused.length, 'change')} not kept`
+            : 'This device is short of room'}
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content

@@ -1,6 +1,6 @@
 import { RateLimiterMemory } from 'rate-limiter-flexible'
 import { z } from 'zod'
-import { entryCookie, hasEntered, isOwnHost, leavingCookie } from '@/app/door'
+import { entryCookie, isFromHere, isOwnPage, leavingCookie } from '@/app/door'
 import { endEntries, isPasscode } from '@/store/passcode'
 import { dataDirFromEnvironment } from '@/store/store'
 
@@ -10,12 +10,6 @@ const GUESS_SECONDS = 60
 const guesses = new RateLimiterMemory({ points: GUESSES, duration: GUESS_SECONDS })
 
 const Asked = z.object({ passcode: z.string().max(200) })
-
-const isFromHere = (request: Request): boolean => {
-  const host = request.headers.get('host')
-  const origin = request.headers.get('origin')
-  return isOwnHost(host) && (origin === `http://${host}` || origin === `https://${host}`)
-}
 
 const say = (message: string, status: number, headers: HeadersInit = {}): Response =>
   Response.json({ ok: status === 200, message }, { status, headers })
@@ -40,7 +34,7 @@ export async function POST(request: Request): Promise<Response> {
 
 /** Leaves, on this device or on all of them. */
 export async function DELETE(request: Request): Promise<Response> {
-  if (!isFromHere(request) || !(await hasEntered(request))) return say('Enter first.', 401)
+  if (!(await isOwnPage(request))) return say('Enter first.', 401)
   if (new URL(request.url).searchParams.get('everywhere') === 'yes')
     endEntries(dataDirFromEnvironment())
   return say('', 200, { 'set-cookie': leavingCookie(request) })
