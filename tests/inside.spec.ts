@@ -84,6 +84,15 @@ test('a thing is put somewhere by keyboard and stays there; what if it had other
   await page.getByText('Where things stand').click()
   await expect(thing).toHaveAttribute('transform', moved!)
 
+  // Its size is typed; what is none is refused at its field.
+  const wide = page.getByLabel('East to west')
+  await wide.fill('twelve')
+  await wide.blur()
+  await expect(page.getByText(/Expected .* got “twelve”/)).toBeVisible()
+  await wide.fill('1.2 m')
+  await wide.blur()
+  await expect(wide).toHaveValue(/1\.2/)
+
   await page.getByLabel('Beside it').selectOption('what if')
   await page.getByRole('combobox', { name: /^Lamps/ }).selectOption('4')
   const says = page.getByRole('status', { name: 'What comes of it' })

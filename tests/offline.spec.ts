@@ -80,6 +80,10 @@ test(`without the server: ${LOOKS} looks, the browser closed in the middle, and 
       await open(page, `${demoRoom(visit, name)}/${step}`)
       await expect(page.locator('a[aria-current=page]', { hasText: name }).first()).toBeVisible()
     }
+  await open(page, `${room}/bench?in=room`)
+  await expect(page.locator('figure[data-shown]:not([data-shown=""])')).toBeVisible({
+    timeout: 30_000,
+  })
   await page.goto(`${app.url}/decks`)
   await expect(page.getByRole('heading', { name: 'This page is not on this device' })).toBeVisible()
 

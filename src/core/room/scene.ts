@@ -130,8 +130,15 @@ export function openingOf(room: LitRoom, window: RoomWindow): Opening {
     const half = [window.widthMm / 2, window.heightMm / 2] as const
     const [x, y] = alongEast ? half : ([half[1], half[0]] as const)
     const most = [size[0] / 2 - FLUSH_MM, size[1] / 2 - FLUSH_MM] as const
-    const [w, d] = [Math.min(x, most[0]), Math.min(y, most[1])]
-    return { face: 'ceiling', lo: [-w, -d], hi: [w, d], window }
+    const roof = room.windows.filter(({ pitchDeg }) => pitchDeg < 90)
+    // Several lie in a row, each in a part of the ceiling of its own.
+    const part = 1 / Math.max(1, roof.length)
+    const aside = (roof.indexOf(window) + 0.5) * part - 0.5
+    const [w, d] = alongEast
+      ? [Math.min(x, most[0] * part), Math.min(y, most[1])]
+      : [Math.min(x, most[0]), Math.min(y, most[1] * part)]
+    const [east, north] = alongEast ? [aside * size[0], 0] : [0, aside * size[1]]
+    return { face: 'ceiling', lo: [east - w, north - d], hi: [east + w, north + d], window }
   }
   const wall = wallFacing(room, window.bearingDeg)
   const { at } = windowFrame(room, window)

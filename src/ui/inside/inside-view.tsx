@@ -16,6 +16,7 @@ import { loadInside } from './load-inside'
 import { PlacePlan, type Placeable } from './place-plan'
 import { RoomPicture } from './room-picture'
 import { SeenTable } from './seen-table'
+import { ThingSizes } from './thing-sizes'
 import { useBuilt } from './use-built'
 import { WhatIfPanel } from './what-if-panel'
 
@@ -226,6 +227,7 @@ function Room({
         Computed, not photographed: from this room’s sizes, windows, lamps, finishes and hour. How
         bright it is, is right to about a quarter; colours beside each other are surer than that.
         {inside.taken.length > 0 && ` Nobody has said, so ${listed(inside.taken)}.`}
+        {roomDay.readings?.length ? ' What a light meter said here is not in it.' : ''}
         {built && built.leftOut.length > 0 && ` Not drawn: ${listed(built.leftOut)}.`} Outside is
         shown darker than it is.
       </p>
@@ -238,11 +240,7 @@ function Room({
               doors={inside.doors}
               onPlace={(thing, placing) => void place(thing, placing)}
             />
-            <p className="max-w-sm">
-              Drag a thing to where it stands; by keyboard the arrows move it by 10 cm, T turns it,
-              and Delete puts it back to where such things usually stand. Sizes are those usual for
-              its kind.
-            </p>
+            <ThingSizes things={things} onPlace={(thing, placing) => void place(thing, placing)} />
           </div>
           <p role="status">{message}</p>
         </details>
