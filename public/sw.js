@@ -46,11 +46,20 @@ self.addEventListener('fetch', (event) => {
 /** What never changes: from here where it is here. */
 async function steady(request, into) {
   const kept = await caches.match(request)
-  if (kept) return kept
+  if (kept) return asAsked(request, kept)
   const answer = await fetch(request)
   if (answer.ok) (await caches.open(into)).put(request, answer.clone()).catch(() => undefined)
   return answer
 }
+
+/**
+ * A worker is told what it is by the end of its address (#…), which a kept answer has lost: without an address of its own the
+ * answer takes that of the question.
+ */
+const asAsked = (request, kept) =>
+  request.destination === 'worker'
+    ? new Response(kept.body, { status: kept.status, headers: kept.headers })
+    : kept
 
 /** A page: as the server makes it now, or as it made it last. */
 async function page(request) {

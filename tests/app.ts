@@ -200,6 +200,8 @@ export function demoRoom(visit: string, room: string): string {
 
 /** What axe finds wrong with a page as it stands. */
 export async function faultsOf(page: Page): Promise<string[]> {
+  // A page that is being refreshed is for a moment without its title.
+  await expect(page).toHaveTitle(/./)
   // One page without frames of others: nothing has to be gathered, and only faults are asked for.
   const { violations } = await new AxeBuilder({ page })
     .setLegacyMode()

@@ -242,17 +242,14 @@ test('a page that is closed while its deck is on its way leaves nothing on its w
 }) => {
   consoleMay.push(/net::ERR_|status of 409|Failed to fetch/)
   await open(page, `${app.url}/decks`)
-  await page.route(/api\/decks\/import\/[^/]+$/, (route) =>
-    route.request().method() === 'DELETE' ? route.continue() : undefined,
-  )
   await named(page, 'Left')
-  await choose(page, 'deck.csv', 'code,name,hex\nZ1,Other,#405060\n')
+  // Large enough to be on its way for some seconds.
+  await choose(page, 'deck.csv', FILES.CSV())
   const began = page.waitForRequest(/api\/decks\/import$/)
   await take(page).click()
   const { deckId } = (await began).postDataJSON() as { deckId: string }
   await expect(page.getByRole('progressbar', { name: 'Taking the deck in' })).toBeVisible()
   await open(page, `${app.url}/settings`)
-  await page.unrouteAll({ behavior: 'ignoreErrors' })
   // A deck that is on its way takes colours; what was left is told that it is not.
   await expect
     .poll(() =>

@@ -6,7 +6,7 @@ import { everyView } from './views'
 const NOTHING_THERE = /status of 404/
 const WIDTHS = [
   [1280, 800],
-  [1024, 768],
+  [820, 1180],
   [390, 844],
 ] as const
 
