@@ -23,7 +23,7 @@ export function printRoom(): void {
     `  over the light core, all surfaces, covered sky: ${core.map(({ name, share }) => `${name} ${share.toFixed(2)}`).join('; ')}`,
   )
   console.log(
-    `  walls with 60, 130 and 260 tiles: ${finer.map((lux) => lux.toFixed(1)).join(', ')} lux`,
+    `  walls with 60, 130 and 220 tiles: ${finer.map((lux) => lux.toFixed(1)).join(', ')} lux`,
   )
   console.log(`  the sun’s patches over what comes in: ${span(sun)}`)
   console.log(

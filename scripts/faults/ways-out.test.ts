@@ -4,7 +4,8 @@ import { join } from 'node:path'
 import { flipByte, forgetBoot } from './harm'
 import { acknowledgedBy, check, start } from './run'
 
-test('where journal and database cannot be brought together it stops, and each way out does what it says', async () => {
+/** A store with a house in it, copies of it, and what is acknowledged to a hand that writes in one until it is killed. */
+async function aStore() {
   const scratch = mkdtempSync(join(tmpdir(), 'elm-ways-'))
   const copy = (from: string, name: string): string => {
     const to = join(scratch, name)
@@ -21,7 +22,11 @@ test('where journal and database cannot be brought together it stops, and each w
     await run.kill()
     return acknowledgedBy(run)
   }
+  return { scratch, copy, base, written }
+}
 
+test('a journal that is damaged after a power cut stops it, and each way out does what it says', async () => {
+  const { scratch, copy, base, written } = await aStore()
   // The power went, and a byte in the middle of the journal is another.
   const first = copy(base, 'first')
   const looks = await written(first, 1)
@@ -40,23 +45,33 @@ test('where journal and database cannot be brought together it stops, and each w
     env: { ELM_RECOVER: 'directory' },
   })
   expect(looks.filter((id) => byDirectory.stands.has(id))).toEqual(looks)
-
-  // The database of another history under this journal.
-  const [one, other] = [copy(base, 'one'), copy(base, 'other')]
-  const ofOne = await written(one, 2)
-  const ofOther = await written(other, 3)
-  rmSync(join(one, 'postgres'), { recursive: true })
-  cpSync(join(other, 'postgres'), join(one, 'postgres'), { recursive: true })
-  expect((await check(one)).refused).toMatch(
-    /tell of two histories: they differ from change \d+ on/,
-  )
-  for (const [way, own, foreign] of [
-    ['journal', ofOne, ofOther],
-    ['directory', ofOther, ofOne],
-  ] as const) {
-    const { stands } = await check(copy(one, way), { env: { ELM_RECOVER: way } })
-    expect(own.filter((id) => stands.has(id))).toEqual(own)
-    expect(foreign.filter((id) => stands.has(id))).toEqual([])
-  }
   rmSync(scratch, { recursive: true, force: true })
 }, 400_000)
+
+// Of eight stores: `ELM_LONG=1 npm run unit -- ways-out`.
+const whenLong = process.env.ELM_LONG ? test : test.skip
+whenLong(
+  'where journal and database tell of two histories it stops, and each way out does what it says',
+  async () => {
+    const { scratch, copy, base, written } = await aStore()
+    // The database of another history under this journal.
+    const [one, other] = [copy(base, 'one'), copy(base, 'other')]
+    const ofOne = await written(one, 2)
+    const ofOther = await written(other, 3)
+    rmSync(join(one, 'postgres'), { recursive: true })
+    cpSync(join(other, 'postgres'), join(one, 'postgres'), { recursive: true })
+    expect((await check(one)).refused).toMatch(
+      /tell of two histories: they differ from change \d+ on/,
+    )
+    for (const [way, own, foreign] of [
+      ['journal', ofOne, ofOther],
+      ['directory', ofOther, ofOne],
+    ] as const) {
+      const { stands } = await check(copy(one, way), { env: { ELM_RECOVER: way } })
+      expect(own.filter((id) => stands.has(id))).toEqual(own)
+      expect(foreign.filter((id) => stands.has(id))).toEqual([])
+    }
+    rmSync(scratch, { recursive: true, force: true })
+  },
+  400_000,
+)

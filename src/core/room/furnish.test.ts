@@ -1,9 +1,10 @@
 import { flatReflectance } from '../colour/spectrum'
 import { PLAIN_WINDOW, type LitRoom } from '../light/room'
 import { doorsOf, furnish, type RoomPaints, type StandingKeeper } from './furnish'
-import { openingOf, ROOM_FACES, sceneOf } from './scene'
+import { latticesOf } from './lattice'
+import type { RoomModel } from './model'
+import { openingOf, ROOM_FACES, sceneOf, type Scene } from './scene'
 import { mapOf, viewpointsOf } from './view'
-import { modelOf } from './model'
 
 const GREY = flatReflectance(0.5)
 const PAINTS: RoomPaints = { walls: GREY, oneWall: null, ceiling: GREY, trim: GREY, doors: GREY }
@@ -74,11 +75,10 @@ test('whatever the paints, materials have the same numbers; nothing is in it tha
 
 test('a view shows each thing where it is, and the next room through an open door', () => {
   const { furnished, materials } = built(KEEPERS, PAINTS, ['hall'])
-  const model = modelOf(sceneOf(ROOM, furnished), 40)
-  const hall = modelOf(
-    sceneOf({ ...ROOM, windows: [] }, { ...built([]).furnished, doorways: [] }),
-    40,
-  )
+  // Of a model a view asks for no more than this.
+  const drawn = (scene: Scene) => ({ scene, ...latticesOf(scene) }) as unknown as RoomModel
+  const model = drawn(sceneOf(ROOM, furnished))
+  const hall = drawn(sceneOf({ ...ROOM, windows: [] }, { ...built([]).furnished, doorways: [] }))
   const patterns = materials.map(({ pattern }) => pattern)
   const door = model.scene.openings.findIndex(({ window }) => window === null)
   const rooms = [

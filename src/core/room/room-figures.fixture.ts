@@ -265,7 +265,7 @@ export function roomFigures(paths: number) {
       pathFigures(name, built[name]!, paths),
     ),
     core: windowed.map(([name, model]) => ({ name, share: againstCore(name, model) })),
-    finer: [60, 130, 260].map(
+    finer: [60, 130, 220].map(
       (tiles) => lit(buildRoom('a furnished one', tiles), GREYS, overcast).white[1],
     ),
     leak: Math.max(...leak.xyz, ...leak.fallen),

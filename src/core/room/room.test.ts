@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import type { RoomFigures } from './room-figures.fixture'
 
 const ROOT = join(__dirname, '../../..')
-const PATHS = 150
+const PATHS = 80
 
 /** As one file: module by module a room takes ten times as long. */
 function figures(): RoomFigures {
@@ -65,8 +65,8 @@ test('a closed box of one reflectance is an integrating sphere', () => {
 test('as paths followed at random say: the mean within 3 %, 95 of 100 tiles within 10 % and what chance adds', () => {
   for (const { name, mean, within } of of.paths) {
     expect([name, Math.abs(mean - 1) < 0.03]).toEqual([name, true])
-    // So few paths are themselves off by some per cent; `npm run accuracy` follows five times as many.
-    expect([name, within < 0.13]).toEqual([name, true])
+    // So few paths are themselves off by some per cent; `npm run accuracy` follows ten times as many.
+    expect([name, within < 0.16]).toEqual([name, true])
   }
 })
 
