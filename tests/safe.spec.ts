@@ -1,4 +1,4 @@
-import { execFile, execFileSync } from 'node:child_process'
+import { execFile } from 'node:child_process'
 import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -6,7 +6,6 @@ import { promisify } from 'node:util'
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
 import { expect } from '@playwright/test'
 import { startPostgres } from '../scripts/lib/postgres.mjs'
-import { root } from '../scripts/lib/prepare.mjs'
 import { freePort, startServer } from '../scripts/lib/server.mjs'
 import { demoVisit, open, test } from './app'
 import { contentsOf } from './backup-contents'
@@ -17,22 +16,6 @@ test.use({ ownServer: true })
 const dir = mkdtempSync(join(tmpdir(), 'elm-safe-'))
 test.afterAll(() => rmSync(dir, { recursive: true, force: true }))
 
-/** A program as one file: begun a dozen times, it would be compiled each time. */
-function bundled(what: 'backup' | 'restore'): string {
-  const file = join(root, '.cache', `${what}-${process.pid}.mjs`)
-  if (!existsSync(file))
-    execFileSync(
-      join(root, 'node_modules/.bin/esbuild'),
-      [
-        `scripts/${what}.ts`,
-        ...['--bundle', '--platform=node', '--format=esm', '--packages=external'],
-        ...['--log-level=warning', `--outfile=${file}`],
-      ],
-      { cwd: root },
-    )
-  return file
-}
-
 /** What `npm run backup` or `npm run restore` says on a data directory. */
 const run = (what: 'backup' | 'restore', dataDir: string, ...args: string[]): Promise<string> =>
   runOn({ ELM_DATA_DIR: dataDir }, what, ...args)
@@ -42,7 +25,7 @@ const runOn = (
   what: 'backup' | 'restore',
   ...args: string[]
 ): Promise<string> =>
-  promisify(execFile)(process.execPath, [bundled(what), ...args], {
+  promisify(execFile)(process.execPath, ['--import', 'tsx', `scripts/${what}.ts`, ...args], {
     env: { ...process.env, ...env },
   }).then(
     ({ stdout, stderr }) => stdout + stderr,
