@@ -34,7 +34,7 @@ test('by keyboard from the bench into the kitchen: three paints, dawn to lamps, 
   const seen = new Map([[first, await drawn(page)]])
   for (let n = 0; n < 2; n++) {
     const before = await picture(page).getAttribute('data-shown')
-    await page.keyboard.press('.')
+    await page.keyboard.press('ArrowRight')
     await expect(picture(page)).not.toHaveAttribute('data-shown', before!)
     seen.set(await picture(page).getAttribute('data-shown'), await drawn(page))
   }
@@ -50,10 +50,13 @@ test('by keyboard from the bench into the kitchen: three paints, dawn to lamps, 
     Number(/([\d,]+) lux/.exec((await table.textContent())!)![1]!.replace(',', ''))
   const midday = await luxOf()
   const handle = page.getByRole('slider', { name: 'Time of day' })
+  const minute = Number(await handle.getAttribute('aria-valuenow'))
+  await page.keyboard.press('.')
+  await expect(handle).not.toHaveAttribute('aria-valuenow', String(minute))
   await tabTo(page, handle)
   await page.keyboard.press('Home')
   await expect.poll(luxOf).not.toBe(midday)
-  await page.getByRole('radio', { name: 'Lamps' }).click()
+  await page.keyboard.press('p')
   await expect.poll(luxOf).toBeLessThan(midday / 2)
   await expect(canvas(page)).toHaveAccessibleName(/^Kitchen from .* lux on the walls$/)
   expect(await faultsOf(page)).toEqual([])

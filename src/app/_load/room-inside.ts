@@ -1,4 +1,4 @@
-import { doorsOf, type RoomPaints } from '@/core/room/furnish'
+import { doorsOf, PLAIN_WHITE, type RoomPaints } from '@/core/room/furnish'
 import { reflectanceOfReading } from '@/core/paint/reading'
 import { isJudgedAgainst } from '@/core/pairing/keeper-kind'
 import type { Surface } from '@/core/record/proposal'
@@ -22,8 +22,6 @@ import {
   loadVisit,
   loadWhatIfs,
 } from './visit-page'
-
-const WHITE = reflectanceOfReading({ kind: 'lab', lab: [95, 0, 2] })
 
 /** A room, and those it opens to, to be looked at from within. */
 export async function loadInside(visitId: string, roomId: string): Promise<Inside> {
@@ -57,9 +55,9 @@ async function insideOf(visit: Visit, room: Room): Promise<InsideRoom> {
   ]
   const trimStays = keepers.some(({ kind }) => kind === 'trim')
   const around = {
-    ceiling: ceiling ?? WHITE,
-    trim: trim ?? WHITE,
-    doors: door ?? trim ?? WHITE,
+    ceiling: ceiling ?? PLAIN_WHITE,
+    trim: trim ?? PLAIN_WHITE,
+    doors: door ?? trim ?? PLAIN_WHITE,
   }
   const old = paint.oldWalls && reflectanceOfReading(paint.oldWalls)
   const withWalls = (walls: RoomPaints['walls']): RoomPaints => ({

@@ -1,7 +1,6 @@
 import { clockTime, minuteAtClockTime, utcMsAt } from '@/core/light/day-clock'
 import { lateSunMinute, type RoomDay } from '@/core/light/light-choice'
 import type { LightMoment } from '@/core/light/room-light'
-import type { SheetBlock, SheetDocument, SheetPicture } from '@/core/sheet/sheet-document'
 import { picturesOfRoom } from '@/workers/room-picture-client'
 import { loadInside } from './room-inside'
 import { loadLastSeq, loadRoom } from './visit-page'
@@ -76,26 +75,4 @@ export async function loadRoomPicture(
       ...{ width: WIDTH, height: HEIGHT },
     })
   }
-}
-
-const ADDRESS = /\/rooms\/([0-9a-f-]{36})\/picture\/(\w+)$/
-
-/** A sheet with the bytes of its pictures, as a PDF needs them. */
-export async function withPictures(visitId: string, sheet: SheetDocument): Promise<SheetDocument> {
-  const blocks: SheetBlock[] = []
-  for (const block of sheet.blocks) {
-    if (block.kind !== 'pictures') {
-      blocks.push(block)
-      continue
-    }
-    const pictures: SheetPicture[] = []
-    for (const picture of block.pictures) {
-      const [, roomId, asked] = ADDRESS.exec(picture.src) ?? []
-      const name = ROOM_PICTURES.find((each) => each === asked)
-      const jpeg = roomId && name ? await loadRoomPicture(visitId, roomId, name) : null
-      pictures.push(jpeg ? { ...picture, jpeg } : picture)
-    }
-    blocks.push({ ...block, pictures })
-  }
-  return { ...sheet, blocks }
 }

@@ -19,17 +19,25 @@ import { litRooms, pairsOf } from '@/ui/together/lit-rooms'
 import { loadFetchList, type FetchEntry } from './fetch-list'
 import { handedPaint, loadHandOff, sheetSwatch } from './hand-off'
 import { candidatePaint } from './paints'
-import { picturesOf } from './room-pictures'
+import { loadRoomPicture, picturesOf } from './room-pictures'
 import { loadRoomSheet } from './room-sheet'
 import { loadTogether } from './together'
 import { loadCandidates, loadDecks, loadRoom, loadRoomDays, loadVisit } from './visit-page'
 
-/** A sheet of a visit, whole; the same for screen, print and PDF. */
-export async function loadSheet(visitId: string, kind: SheetKind): Promise<SheetDocument> {
+/**
+ * A sheet of a visit, whole; the same for screen, print and PDF.
+ *
+ * @param isDrawn with the bytes of its pictures, as a PDF needs them; a page has them from their addresses
+ */
+export async function loadSheet(
+  visitId: string,
+  kind: SheetKind,
+  isDrawn = false,
+): Promise<SheetDocument> {
   const house = await loadHandOff(visitId)
   switch (kind) {
     case 'client':
-      return loadClientSheet(visitId, house)
+      return loadClientSheet(visitId, house, isDrawn)
     case 'painter':
       return painterSchedule(house)
     case 'counter':
@@ -47,18 +55,25 @@ export async function loadSheet(visitId: string, kind: SheetKind): Promise<Sheet
 }
 
 /** The client's sheet, with pictures of the rooms whose walls are ruled. */
-async function loadClientSheet(visitId: string, house: HandOff): Promise<SheetDocument> {
+async function loadClientSheet(
+  visitId: string,
+  house: HandOff,
+  isDrawn: boolean,
+): Promise<SheetDocument> {
   const pictures = new Map<string, readonly SheetPicture[]>()
   for (const { id, name, ruled } of house.rooms) {
     if (!ruled.some(({ surface }) => surface === 'walls')) continue
     const { roomDay } = await loadRoom(visitId, id)
-    pictures.set(
-      id,
-      picturesOf(roomDay).map((each) => ({
+    const shown: SheetPicture[] = []
+    for (const each of picturesOf(roomDay)) {
+      const jpeg = isDrawn ? await loadRoomPicture(visitId, id, each.name) : null
+      shown.push({
         caption: `${name} ${each.words}`,
         src: `/api/visits/${visitId}/rooms/${id}/picture/${each.name}`,
-      })),
-    )
+        ...(jpeg && { jpeg }),
+      })
+    }
+    pictures.set(id, shown)
   }
   return clientSheet(house, ({ id }) => pictures.get(id) ?? [])
 }

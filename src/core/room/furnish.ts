@@ -71,6 +71,8 @@ export interface Material {
 const SKIRTING_MM = 120
 const CASING_MM = 70
 const PLAIN_FLOOR = 0.3
+/** Ceiling white as it comes in a tin (common practice). */
+export const PLAIN_WHITE = flatReflectance(0.88)
 
 /** How a kind of thing usually stands: width along a wall, depth from it, height and how high it begins (common practice). */
 const USUAL: Partial<

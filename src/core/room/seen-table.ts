@@ -26,7 +26,7 @@ const LIGHT_FROM: readonly (readonly [from: number, words: string])[] = [
 ]
 
 /** CAM16-UCS of an X, Y, Z in lux to an eye adapted to a room's white. */
-export function seenInRoom(xyz: Xyz, white: Xyz): Ucs {
+function seenInRoom(xyz: Xyz, white: Xyz): Ucs {
   const scale = 100 / Math.max(0.1, white[1])
   const relative = (v: Xyz): Xyz => [v[0] * scale, v[1] * scale, v[2] * scale]
   const { toD65 } = eyeAdaptedTo(relative(white), Math.max(0.1, white[1]))

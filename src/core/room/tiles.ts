@@ -107,7 +107,7 @@ function tileOf(
 }
 
 /** The opening at a place of a face of the room, or −1. */
-export const openingAt = (scene: Scene, face: number, a: number, b: number): number =>
+const openingAt = (scene: Scene, face: number, a: number, b: number): number =>
   scene.openingsOn[face]!.find((i) => {
     const { lo, hi } = scene.openings[i]!
     return a >= lo[0] && a <= hi[0] && b >= lo[1] && b <= hi[1]
@@ -149,7 +149,7 @@ function factorsOf(
 }
 
 /** Where an opening lies, as a face. */
-export const openingFace = (scene: Scene, { face, lo, hi }: Opening): Face => {
+const openingFace = (scene: Scene, { face, lo, hi }: Opening): Face => {
   const { axis, facing, at } = scene.surfaces[ROOM_FACES.indexOf(face)]!
   return { axis, facing, at, lo, hi }
 }

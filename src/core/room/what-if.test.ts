@@ -1,5 +1,5 @@
 import { PLAIN_LAMP, PLAIN_WINDOW, type LitRoom } from '../light/room'
-import { differenceWords, litWith, NOTHING_ELSE } from './what-if'
+import { differenceWords, lampPlaces, litWith, NOTHING_ELSE } from './what-if'
 
 const ROOM: LitRoom = {
   ...{ northSouthMm: 5000, eastWestMm: 4000, heightMm: 2600 },
@@ -29,4 +29,25 @@ test('what comes of it is said for light, day and colour, and only where an eye 
   expect(differenceWords(now, { ...now, lux: 25, swing: 9.8 }, 'Lornness')).toBe(
     'The walls stay at about 24 lux. Over the day the colour moves as much as before. Lornness stays dark; no undertone on the card.',
   )
+})
+
+test('table lamps go into the dark corners first, what hangs in a row along the room, none on another', () => {
+  const lamps = { bulb: 'led-90', cctK: 2700, lumens: 800, count: 6 } as const
+  const onTables = lampPlaces(ROOM, { ...lamps, place: 'table' })
+  // The window faces north, so the dark end is the south.
+  expect(onTables.slice(0, 2).every(([, north]) => north < 0)).toBe(true)
+  expect(onTables[0]![0]).toBe(-onTables[1]![0])
+  const hanging = lampPlaces(ROOM, { ...lamps, place: 'pendant' })
+  expect(hanging.map(([east]) => east)).toEqual([0, 0, 0, 0, 0, 0])
+  expect(hanging.map(([, north]) => north)).toEqual(
+    [...hanging.map(([, north]) => north)].sort((p, q) => p - q),
+  )
+  for (const places of [onTables, hanging]) {
+    expect(new Set(places.map(String)).size).toBe(6)
+    for (const [east, north, up] of places) {
+      expect(Math.abs(east)).toBeLessThan(2000)
+      expect(Math.abs(north)).toBeLessThan(2500)
+      expect(up).toBeLessThan(2600)
+    }
+  }
 })

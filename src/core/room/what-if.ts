@@ -1,5 +1,7 @@
 import type { Bulb, Curtain, LampPlace } from '../light/fittings'
 import type { LitRoom, RoomLamp } from '../light/room'
+import { lampAt, mainWindow, type Vector } from '../light/spot'
+import { wallFacing } from '../light/walls'
 
 /** Lamps that a room might have instead of its own. */
 export interface OtherLamps {
@@ -21,6 +23,9 @@ export interface WhatIf {
   readonly cabinets: string | null
 }
 
+/** What stands for plain white where a colour is named. */
+export const WHITE_NAME = 'white'
+
 export const NOTHING_ELSE: WhatIf = {
   ...{ lamps: null, curtain: null },
   ...{ ceiling: null, floor: null, cabinets: null },
@@ -31,13 +36,45 @@ export function litWith(room: LitRoom, { lamps, curtain }: WhatIf): LitRoom {
   return {
     ...room,
     windows: curtain ? room.windows.map((window) => ({ ...window, curtain })) : room.windows,
-    lamps: lamps
-      ? Array.from({ length: lamps.count }, (): RoomLamp => {
-          const { bulb, cctK, lumens, place } = lamps
-          return { bulb, cctK, lumens, place, evening: true }
-        })
-      : room.lamps,
+    lamps: lamps ? Array.from({ length: lamps.count }, () => lampOf(lamps)) : room.lamps,
   }
+}
+
+const lampOf = ({ bulb, cctK, lumens, place }: OtherLamps): RoomLamp => ({
+  ...{ bulb, cctK, lumens, place, evening: true },
+})
+
+/** Where so many lamps of a kind go: on tables in the corners, the dark end first; above, in a row along the room. */
+export function lampPlaces(room: LitRoom, lamps: OtherLamps): Vector[] {
+  const [east, north, up] = lampAt(room, lampOf(lamps))
+  const spread = (n: number): number => (n + 0.5) / lamps.count - 0.5
+  if (lamps.place !== 'table')
+    return Array.from({ length: lamps.count }, (_, n): Vector =>
+      room.eastWestMm >= room.northSouthMm
+        ? [spread(n) * room.eastWestMm, north, up]
+        : [east, spread(n) * room.northSouthMm, up],
+    )
+  const window = mainWindow(room)
+  const wall = window ? wallFacing(room, window.bearingDeg) : 'north'
+  const isDeepNorth = wall === 'north' || wall === 'south'
+  const aside: Vector = isDeepNorth ? [-east, north, up] : [east, -north, up]
+  const first: Vector = [east, north, up]
+  const corners: Vector[] = [
+    first,
+    aside,
+    ...[first, aside].map(([x, y]): Vector => (isDeepNorth ? [x, -y, up] : [-x, y, up])),
+  ]
+  const between: Vector[] = isDeepNorth
+    ? [
+        [0, north, up],
+        [0, -north, up],
+      ]
+    : [
+        [east, 0, up],
+        [-east, 0, up],
+      ]
+  const all = [...corners, ...between]
+  return Array.from({ length: lamps.count }, (_, n) => all[n % all.length]!)
 }
 
 /** The walls of a room at the hour that is shown, and how far their colour moves over the day. */

@@ -4,7 +4,6 @@ import dynamic from 'next/dynamic'
 import { whenever } from '../frame/whenever'
 import { useSearchParams } from 'next/navigation'
 import { useMemo, useState } from 'react'
-import { RIBBON_STEP_MINUTES } from '@/core/light/ribbon'
 import { nextAlong, nextTilt } from '@/core/light/spot-steps'
 import { isVerdict, type ClientResponse } from '@/core/record/look'
 import { VERDICTS, type Verdict } from '@/core/record/verdict'
@@ -16,6 +15,7 @@ import { NOTHING_YET } from '../frame/nothing-yet'
 import { Spared } from '../frame/spared'
 import { useKeys, type KeyWords } from '../keys/use-keys'
 import { useLight, writeAddress } from '../light-bar/light-context'
+import { useLightKeys } from '../light-bar/light-keys'
 import { useLooks, type ShownLook } from '../record/visit-record'
 import {
   fanOf,
@@ -143,11 +143,6 @@ export function BenchView(props: Props) {
     writeAddress({ keeper: keeper.id, candidate: candidate.id })
   }
 
-  function stepTime(by: number): void {
-    const minute = Math.min(roomDay.day.lengthMinutes - 1, Math.max(0, choice.minute + by))
-    settle({ source: 'room', minute })
-  }
-
   /** The next pair of the round after this one, once this one is ruled on; null where it was the last. */
   function nextAfter(verdict: Verdict): BenchPair | null {
     const isLeft = ({ keeper, candidate }: BenchPair): boolean =>
@@ -176,16 +171,12 @@ export function BenchView(props: Props) {
     await giving.keep({ verdict: null, bestOf: [], client: { says, words: '' } }, null)
   }
 
+  const lightKeys = useLightKeys()
   useKeys(
     {
       ArrowRight: () => go(1),
       ArrowLeft: () => go(-1),
-      ',': () => stepTime(-RIBBON_STEP_MINUTES),
-      '.': () => stepTime(RIBBON_STEP_MINUTES),
-      r: () => settle({ source: 'room' }),
-      o: () => settle({ source: 'north' }),
-      e: () => settle({ source: 'west' }),
-      p: () => roomDay.room.lamps.length > 0 && settle({ source: 'lamps' }),
+      ...lightKeys,
       ...(props.arriving && { a: props.arriving.open }),
       c: () => setIsTurned(true),
       d: () => settle({ spot: nextAlong(choice.spot) }),

@@ -2,15 +2,15 @@
 
 import { useEffect, useMemo, useRef, useState } from 'react'
 import type { Inside, InsideOption } from './inside-room'
-import { flatReflectance } from '@/core/colour/spectrum'
-import type { Placing, RoomToFurnish } from '@/core/room/furnish'
-import { litWith, NOTHING_ELSE, type WhatIf } from '@/core/room/what-if'
+import { PLAIN_WHITE, type Placing, type RoomToFurnish } from '@/core/room/furnish'
+import { lampPlaces, litWith, NOTHING_ELSE, WHITE_NAME, type WhatIf } from '@/core/room/what-if'
 import { lampAt } from '@/core/light/spot'
 import { LAMP_PLACES } from '@/core/light/fittings'
 import { listed } from '@/core/words'
 import { Choice } from '../form/choice'
 import { useKeys } from '../keys/use-keys'
 import { useLight } from '../light-bar/light-context'
+import { useLightKeys } from '../light-bar/light-keys'
 import { useChange } from '../record/use-change'
 import { loadInside } from './load-inside'
 import { PlacePlan, type Placeable } from './place-plan'
@@ -99,7 +99,7 @@ function Room({
         ? [
             {
               ...{ id: inside.roomId, ...toFurnish(inside), room: litWith(room, whatIf) },
-              ...(whatIf.lamps && { lampsAt: [] }),
+              ...(whatIf.lamps && { lampsAt: lampPlaces(room, whatIf.lamps) }),
             },
             ...beyondRooms,
           ]
@@ -113,15 +113,22 @@ function Room({
   const changed = useMemo(() => withWhatIf(option, whatIf, inside), [option, whatIf, inside])
   const step = (by: number) => () => setAt((at + by + options.length) % options.length)
   const views = built?.views ?? []
+  const lightKeys = useLightKeys()
   const turn = () => setView((view + 1) % Math.max(1, views.length))
   useKeys(
     {
-      ...{ '.': step(1), ',': step(-1), ArrowRight: step(1), ArrowLeft: step(-1), v: turn },
-      b: () => setBesideId(besideId === NONE ? options[(at + 1) % options.length]!.id : NONE),
+      ...lightKeys,
+      ...{ ArrowRight: step(1), ArrowLeft: step(-1), v: turn },
+      b: () =>
+        setBesideId(
+          besideId === NONE && options.length > 1 ? options[(at + 1) % options.length]!.id : NONE,
+        ),
       w: () => setBesideId(asks ? NONE : WHAT_IF),
     },
     [
-      ['. ,', 'the next paint on the walls, the one before'],
+      ['→ ←', 'the next paint on the walls, the one before'],
+      [', .', 'earlier and later in the day'],
+      ['R O E P', 'the room’s day, even north light, late west sun, its lamps'],
       ['V', 'from another corner or doorway'],
       ['B', 'two paints side by side'],
       ['W', 'what if it had something else'],
@@ -169,7 +176,7 @@ function Room({
           />
         )}
         <button type="button" className="key" onClick={step(1)}>
-          Next paint <kbd className="ml-2 text-fine text-dim">.</kbd>
+          Next paint <kbd className="ml-2 text-fine text-dim">→</kbd>
         </button>
       </div>
       {(failed || other.failed) && (
@@ -225,7 +232,8 @@ function Room({
       )}
       <p className="text-fine text-dim">
         Computed, not photographed: from this room’s sizes, windows, lamps, finishes and hour. How
-        bright it is, is right to about a quarter; colours beside each other are surer than that.
+        light goes from wall to wall is sure to a few per cent; how bright the sky really is, is
+        not: by a sunny hour the figures here and on the light bar may be two fifths apart.
         {inside.taken.length > 0 && ` Nobody has said, so ${listed(inside.taken)}.`}
         {roomDay.readings?.length ? ' What a light meter said here is not in it.' : ''}
         {built && built.leftOut.length > 0 && ` Not drawn: ${listed(built.leftOut)}.`} Outside is
@@ -300,16 +308,13 @@ const placedIn = (inside: Inside, thingId: string, placing: Placing | null): Ins
   ),
 })
 
-const WHITE = flatReflectance(0.88)
-export const WHITE_NAME = 'white'
-
 /** A way to paint a room, with what is different in a what-if. */
 function withWhatIf(option: InsideOption, whatIf: WhatIf, { options }: Inside): InsideOption {
   const colourOf = (name: string | null) =>
     name === null
       ? null
       : name === WHITE_NAME
-        ? WHITE
+        ? PLAIN_WHITE
         : (options.find(({ id }) => id === name)?.paints.walls ?? null)
   const { paints } = option
   return {

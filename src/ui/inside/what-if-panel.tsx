@@ -5,7 +5,13 @@ import type { Inside, InsideOption } from './inside-room'
 import { utcMsAt } from '@/core/light/day-clock'
 import type { RoomDay } from '@/core/light/light-choice'
 import type { LightMoment } from '@/core/light/room-light'
-import { differenceWords, NOTHING_ELSE, type WallsOverDay, type WhatIf } from '@/core/room/what-if'
+import {
+  differenceWords,
+  NOTHING_ELSE,
+  WHITE_NAME,
+  type WallsOverDay,
+  type WhatIf,
+} from '@/core/room/what-if'
 import type { RoomInWorker } from '@/workers/room-client'
 import { Field } from '../form/field'
 import { useLight } from '../light-bar/light-context'
@@ -76,7 +82,7 @@ export function WhatIfPanel({
       <WhatIfFields
         value={whatIf}
         colours={[
-          ['white', 'white'],
+          [WHITE_NAME, 'white'],
           ...inside.options
             .filter(({ kind }) => kind === 'candidate')
             .map(({ id, words }) => [id, words] as const),

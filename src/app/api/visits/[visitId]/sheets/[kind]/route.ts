@@ -1,4 +1,3 @@
-import { withPictures } from '@/app/_load/room-pictures'
 import { loadSheet, sheetFileName } from '@/app/_load/sheets'
 import { findVisitById } from '@/app/_load/visit-page'
 import { PAPERS, SHEET_KINDS } from '@/core/sheet/sheet-document'
@@ -16,7 +15,7 @@ export async function GET(
   if (!kind || !(await findVisitById(visitId)))
     return new Response('There is no such sheet.', { status: 404 })
   if (!paper) return new Response(`Expected paper a4 or letter, got “${wanted}”.`, { status: 400 })
-  const sheet = await withPictures(visitId, await loadSheet(visitId, kind))
+  const sheet = await loadSheet(visitId, kind, true)
   const bytes = await sheetPdf(sheet, paper)
   return new Response(Buffer.from(bytes), {
     headers: {
