@@ -1,7 +1,7 @@
 'use client'
 
 import { useSyncExternalStore } from 'react'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { megabytesSaid } from '@/core/words'
 import type { Answer, Command, KindName, PayloadOf } from '@/commands/kinds'
 import { newId } from './new-id'

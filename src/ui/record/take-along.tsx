@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect } from 'react'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 
 const Bundle = z.object({
   version: z.string(),

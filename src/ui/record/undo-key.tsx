@@ -1,12 +1,12 @@
 'use client'
 
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { useKeys } from '../keys/use-keys'
 import { thisDevice, useOutbox } from './send'
 import { useChange } from './use-change'
 import { WaitingList } from './waiting-list'
 
-const Last = z.object({ id: z.uuid(), sentence: z.string() }).nullable()
+const Last = z.nullable(z.object({ id: z.uuid(), sentence: z.string() }))
 
 /** One key takes back the last change made here, on every page; and what waits is said in one place. */
 export function UndoKey({

@@ -10,7 +10,7 @@ import {
   useState,
   type ReactNode,
 } from 'react'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import type { Answer, Command, PayloadOf } from '@/commands/kinds'
 import type { Look } from '@/core/record/look'
 import { commandOf, ownChangesSince, send, sendCommand, thisDevice } from './send'
