@@ -4,7 +4,8 @@ import { BRITAIN, GREYS, ROOMS } from '../../src/core/room/room-checks.fixture'
 import { modelOf } from '../../src/core/room/model'
 import { lightRoom, painted } from '../../src/core/room/moment'
 import { sceneOf } from '../../src/core/room/scene'
-import { mapOf, viewpointsOf } from '../../src/core/room/view'
+import { mapOf } from '../../src/core/room/view'
+import { viewpointsOf } from '../../src/core/room/viewpoints'
 import { flatReflectance } from '../../src/core/colour/spectrum'
 
 // What the room itself costs: solved once, solved anew for another paint, and a moment of a drag, as its worker does them.

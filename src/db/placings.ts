@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import type { Placing } from '../core/room/furnish'
+import type { Placing } from '../core/room/usual-places'
 import { many, type Db } from './db'
 
 const PlacingRow = z.object({

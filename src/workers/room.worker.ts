@@ -18,7 +18,8 @@ import {
 } from '@/core/room/moment'
 import { sceneOf } from '@/core/room/scene'
 import { surfacesSeen, wallsSeen } from '@/core/room/seen-table'
-import { mapOf, viewpointsOf, type PictureMap, type RoomInView } from '@/core/room/view'
+import { mapOf, type PictureMap, type RoomInView } from '@/core/room/view'
+import { viewpointsOf } from '@/core/room/viewpoints'
 import type { BuildRequest, RoomReply, ShowRequest } from './room-protocol'
 
 /** A room that was built, and what was solved of it. */

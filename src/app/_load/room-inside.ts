@@ -1,4 +1,5 @@
-import { doorsOf, PLAIN_WHITE, type RoomPaints } from '@/core/room/furnish'
+import { doorsOf } from '@/core/room/doors'
+import { PLAIN_WHITE, type RoomPaints } from '@/core/room/furnish'
 import { reflectanceOfReading } from '@/core/paint/reading'
 import { isJudgedAgainst } from '@/core/pairing/keeper-kind'
 import type { Surface } from '@/core/record/proposal'

@@ -62,3 +62,8 @@ export function xyzReflected(weights: Float64Array, shares: ArrayLike<number>): 
   }
   return [x, y, z]
 }
+
+/** Adds a share of some bands to a row of many. */
+export function addBands(to: Float64Array, row: number, bands: Float64Array, share: number): void {
+  for (let b = 0, at = row * ROOM_BANDS; b < ROOM_BANDS; b++, at++) to[at]! += share * bands[b]!
+}

@@ -1,7 +1,8 @@
 import type { Xyz } from '../colour/spectrum'
 import { windowTransmittance } from '../light/room'
 import { EVEN_BANDS, xyzReflected } from './bands'
-import { meanOnWalls, sunTest, type RoomAtMoment } from './moment'
+import { meanOnWalls, type RoomAtMoment } from './moment'
+import { sunTest } from './sun-through'
 import type { RoomModel } from './model'
 import { LAMP, SEEN_OUTSIDE, skyPart, type PictureMap } from './view'
 

@@ -1,10 +1,13 @@
 import { flatReflectance } from '../colour/spectrum'
 import { PLAIN_WINDOW, type LitRoom } from '../light/room'
-import { doorsOf, furnish, type RoomPaints, type StandingKeeper } from './furnish'
+import { doorsOf } from './doors'
+import { furnish, type RoomPaints } from './furnish'
+import type { StandingKeeper } from './usual-places'
 import { latticesOf } from './lattice'
 import type { RoomModel } from './model'
 import { openingOf, pointOn, ROOM_FACES, sceneOf, type Scene } from './scene'
-import { mapOf, viewpointsOf } from './view'
+import { mapOf } from './view'
+import { viewpointsOf } from './viewpoints'
 
 const GREY = flatReflectance(0.5)
 const PAINTS: RoomPaints = { walls: GREY, oneWall: null, ceiling: GREY, trim: GREY, doors: GREY }

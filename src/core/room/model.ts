@@ -1,7 +1,8 @@
 import { luxFromLamp } from '../light/lamp-light'
 import { latticesOf, type Lattice } from './lattice'
 import { daylitAt, type Receiver, type SkyDirection } from './openings-light'
-import { sees, type Scene } from './scene'
+import { sees } from './rays'
+import type { Scene } from './scene'
 import { meanRows, sparseOf, type Row, type SparseRows } from './sparse'
 import { factorsAt, tilesOf, type Tiles } from './tiles'
 

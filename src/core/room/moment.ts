@@ -1,30 +1,15 @@
-import { S0, S1, S2 } from '../colour/tables/daylight-components'
 import type { Reflectance, Spectrum, Xyz } from '../colour/spectrum'
-import { SPECTRUM_LENGTH } from '../colour/spectrum'
 import { eyeAdaptedTo } from '../colour/appearance'
 import { multiply } from '../colour/cat16'
 import { linearRgbFromXyz } from '../colour/srgb'
-import { CURTAINS } from '../light/fittings'
 import { bulbSpectrum } from '../light/lamp-light'
-import { windowTransmittance, type RoomWindow } from '../light/room'
 import type { LightMoment } from '../light/room-light'
 import type { DaylightSum } from '../light/sky-vault'
 import type { Vector } from '../light/spot'
 import { sunPosition, type Place, type SunPosition } from '../light/sun-position'
-import type { Outside } from '../light/surface-colours'
+import { outdoors, type Outdoors } from '../light/window-light'
 import {
-  addReflected,
-  cosineOn,
-  emptyLightSum,
-  groundReceives,
-  oppositeReceives,
-  outdoors,
-  spectrumOf,
-  viewOf,
-  windowLight,
-  type Outdoors,
-} from '../light/window-light'
-import {
+  addBands,
   bandsOfReflectance,
   bandsOfSpectrum,
   bandXyz,
@@ -33,10 +18,18 @@ import {
   xyzReflected,
 } from './bands'
 import type { RoomModel, StillLight } from './model'
-import { SHOWN, tilted } from './openings-light'
-import { POINTS_ACROSS as TILE_POINTS_ACROSS } from './tiles'
-import { sees, type Scene } from './scene'
+import {
+  BLACK,
+  DAYLIGHT,
+  DAYLIGHT_XYZ,
+  ONES,
+  shownThrough,
+  skySeen,
+  type OutsideSeen,
+} from './outside'
+import type { Scene } from './scene'
 import { addThree, type SparseRows } from './sparse'
+import { sunPatch, sunThrough, sunwardOf, type SunThrough } from './sun-through'
 import { settled, transportOf, type Transport } from './transport'
 
 /** A room with its finishes on: ready for any hour. */
@@ -51,13 +44,6 @@ export interface PaintedModel {
 export function painted(model: RoomModel, finishes: readonly Reflectance[]): PaintedModel {
   const materials = finishes.map(bandsOfReflectance)
   return { model, materials, transport: transportOf(model.tiles, materials) }
-}
-
-/** The sun as it comes through one opening. */
-export interface SunThrough {
-  readonly opening: number
-  /** On a plane that faces it, behind the glass, lux. */
-  readonly normalLux: number
 }
 
 /** The light of a room at a moment. */
@@ -83,18 +69,7 @@ export interface RoomAtMoment {
   readonly lamps: readonly Xyz[]
 }
 
-export interface OutsideSeen {
-  /** Of a direction of the sky. */
-  sky(altitudeDeg: number, azimuthDeg: number): Xyz
-  /** Of an opening's ground, what stands opposite, and its curtain: as SHOWN. */
-  readonly shown: readonly (readonly Xyz[])[]
-}
-
-const DAYLIGHT = [S0, S1, S2].map((table) => Float64Array.from(table))
 const DAYLIGHT_BANDS = DAYLIGHT.map(bandsOfSpectrum)
-const DAYLIGHT_XYZ = DAYLIGHT.map(bandXyz)
-const RAD = Math.PI / 180
-const BLACK: Spectrum = new Float64Array(SPECTRUM_LENGTH)
 
 /**
  * Lights a painted room: what comes in at this moment, and what goes from wall to wall to the end.
@@ -154,8 +129,6 @@ export function lightRoom(
   }
 }
 
-const ONES = new Float64Array(ROOM_BANDS).fill(1)
-
 // A lit shade is some times as bright as the walls' white; one that is out, a pale thing among others.
 const LIT_SHADE = 4
 const PALE_SHADE = 0.7
@@ -187,109 +160,11 @@ function skyOf(out: Outdoors | null, directions: RoomModel['directions']): Float
   return sky
 }
 
-/** A direction of the sky as a white card would look that sent as much back. */
-function skySeen(out: Outdoors | null, altitudeDeg: number, azimuthDeg: number): Xyz {
-  if (!out) return [0, 0, 0]
-  const sum: DaylightSum = [0, 0, 0]
-  out.vault.addFrom(sum, altitudeDeg, azimuthDeg, Math.PI)
-  return daylightXyz(sum, ONES)
-}
-
-function daylightXyz(sum: ArrayLike<number>, shares: ArrayLike<number>): Xyz {
-  const parts = DAYLIGHT_XYZ.map((weights) => xyzReflected(weights, shares))
-  return [0, 1, 2].map((c) =>
-    parts.reduce((total, xyz, k) => total + sum[k]! * xyz[c]!, 0),
-  ) as unknown as Xyz
-}
-
-function shownThrough(out: Outdoors | null, window: RoomWindow | null): Spectrum[] {
-  if (!out || !window) return SHOWN.map(() => BLACK)
-  const of = (by: Outside, received: Parameters<typeof addReflected>[2]): Spectrum => {
-    const sum = emptyLightSum()
-    addReflected(sum, by, received, 1)
-    return spectrumOf(sum, out.sunlight)
-  }
-  const { diffuse, sunLux } = windowLight(out, window)
-  if (CURTAINS[window.curtain].diffuses) {
-    addReflected(diffuse, 'sky', { sky: [0, 0, 0], sunLux }, 1)
-    return [BLACK, BLACK, spectrumOf(diffuse, out.sunlight)]
-  }
-  const { hiddenBelowDeg } = viewOf(window)
-  return [
-    of(window.ground, groundReceives(out, window.bearingDeg)),
-    hiddenBelowDeg > 0 && window.opposite !== 'sky'
-      ? of(window.opposite, oppositeReceives(out, window.bearingDeg))
-      : BLACK,
-    BLACK,
-  ]
-}
-
 /** Which lamps are lit: those of the evening, else all. */
 function lampsLit({ lamps }: Scene, isOn: boolean): boolean[] {
   const some = lamps.some(({ lamp }) => lamp.evening)
   return lamps.map(({ lamp }) => isOn && (lamp.evening || !some))
 }
-
-const sunwardOf = ({ altitudeDeg, azimuthDeg }: SunPosition, northDeg: number): Vector => {
-  const turn = (azimuthDeg - northDeg) * RAD
-  const flat = Math.cos(altitudeDeg * RAD)
-  return [flat * Math.sin(turn), flat * Math.cos(turn), Math.sin(altitudeDeg * RAD)]
-}
-
-function sunThrough(scene: Scene, out: Outdoors): SunThrough[] {
-  return scene.openings.flatMap(({ window }, opening) => {
-    if (!window || CURTAINS[window.curtain].diffuses) return []
-    const { sunLux } = windowLight(out, window)
-    const cosine = cosineOn(out.sun, window.bearingDeg, window.pitchDeg)
-    if (sunLux <= 0 || cosine <= 0.001) return []
-    const sunward = sunwardOf(out.sun, scene.room.northDeg ?? 0)
-    const turned = window.pitchDeg < 90 ? tilted(scene.room, window, sunward, 1) : 1
-    // The flatter it comes, the more of it the reveal takes.
-    const past = Math.min(1, cosine / REVEAL_COSINE)
-    return [{ opening, normalLux: (sunLux / cosine) * past * windowTransmittance(window) * turned }]
-  })
-}
-
-// Flatter than 80° the sun meets the reveal, not the room.
-const REVEAL_COSINE = Math.cos(80 * RAD)
-const SUN_HALF_WIDTH = Math.tan(0.2665 * RAD)
-
-/** How much of the sun a point sees through an opening, 0 to 1: its edge is as soft as the sun is wide, or softer. */
-export function sunTest(
-  scene: Scene,
-  opening: number,
-  [sx, sy, sz]: Vector,
-  leastSoftMm = 4,
-): (x: number, y: number, z: number) => number {
-  const { face, lo, hi } = scene.openings[opening]!
-  const [width, depth, height] = scene.size
-  const isSide = face === 'east' || face === 'west'
-  const isRoof = face === 'ceiling'
-  const plane = isRoof
-    ? height
-    : ((isSide ? width : depth) / 2) * (face === 'east' || face === 'north' ? 1 : -1)
-  const towards = isRoof ? sz : isSide ? sx : sy
-  const [lo0, lo1] = lo
-  const [hi0, hi1] = hi
-  const hasBodies = scene.boxes.length > 0
-  return (x, y, z) => {
-    const t = (plane - (isRoof ? z : isSide ? x : y)) / towards
-    if (!(t > 0 && t < 1e6)) return 0
-    const a = isSide ? y + t * sy : x + t * sx
-    const b = isRoof ? y + t * sy : z + t * sz
-    const soft = Math.max(leastSoftMm, 2 * t * SUN_HALF_WIDTH)
-    if (a < lo0 - soft || a > hi0 + soft || b < lo1 - soft || b > hi1 + soft) return 0
-    const share =
-      clamp((a - lo0) / soft + 0.5) *
-      clamp((hi0 - a) / soft + 0.5) *
-      clamp((b - lo1) / soft + 0.5) *
-      clamp((hi1 - b) / soft + 0.5)
-    if (share === 0 || !hasBodies) return share
-    return sees(scene, [x, y, z], [x + t * sx, y + t * sy, z + t * sz]) ? share : 0
-  }
-}
-
-const clamp = (v: number): number => (v < 0 ? 0 : v > 1 ? 1 : v)
 
 /** Lux-like power that first falls on each tile in each band. */
 function tileLight(
@@ -316,42 +191,6 @@ function tileLight(
     addRow(lamps, i, lampBands)
   }
   return first
-}
-
-function addBands(to: Float64Array, row: number, bands: Float64Array, share: number): void {
-  for (let b = 0, at = row * ROOM_BANDS; b < ROOM_BANDS; b++, at++) to[at]! += share * bands[b]!
-}
-
-const tilePointsApartMm = ({ tiles }: RoomModel['tiles']): number =>
-  Math.max(
-    ...tiles.map(
-      ({ face: { lo, hi } }) => Math.max(hi[0] - lo[0], hi[1] - lo[1]) / TILE_POINTS_ACROSS,
-    ),
-  )
-
-/** The sun's patch: as much of each tile as it covers. */
-function sunPatch(
-  { scene, tiles }: RoomModel,
-  sun: {
-    readonly sunward: Vector
-    readonly through: readonly SunThrough[]
-    readonly bands: Float64Array
-  },
-): Float64Array {
-  const patch = new Float64Array(tiles.count * ROOM_BANDS)
-  for (const { opening, normalLux } of sun.through) {
-    // An edge as soft as the points lie apart: it goes over a tile without a step.
-    const test = sunTest(scene, opening, sun.sunward, tilePointsApartMm(tiles))
-    tiles.tiles.forEach(({ surface, points }, i) => {
-      const { axis, facing } = scene.surfaces[surface]!
-      const cosine = facing * sun.sunward[axis]
-      if (cosine <= 0) return
-      let share = 0
-      for (const [x, y, z] of points) share += test(x, y, z)
-      if (share > 0) addBands(patch, i, sun.bands, (normalLux * cosine * share) / points.length)
-    })
-  }
-  return patch
 }
 
 /** Adds what comes through doorways. */

@@ -4,7 +4,8 @@ import { profileDeg } from '../light/sky-vault'
 import type { Vector } from '../light/spot'
 import { viewOf } from '../light/window-light'
 import { addTo, type Row } from './sparse'
-import { pointOn, sees, type Opening, type Scene } from './scene'
+import { pointOn, type Opening, type Scene } from './scene'
+import { sees } from './rays'
 
 /**
  * What of the daylight outside reaches a point of the room, before the hour is known: a share for each part of the sky and

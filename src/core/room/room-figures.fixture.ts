@@ -7,7 +7,7 @@ import { roomLight } from '../light/room-light'
 import { reflectancesOf } from '../light/room-reflectance'
 import { reflectanceOfReading } from '../paint/reading'
 import { ROOM_BANDS } from './bands'
-import { sunTest } from './moment'
+import { sunTest } from './sun-through'
 import {
   BRITAIN,
   buildRoom,

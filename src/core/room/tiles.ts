@@ -4,12 +4,12 @@ import {
   isCovered,
   pointOn,
   ROOM_FACES,
-  sees,
   surfaceAt,
   type Face,
   type Opening,
   type Scene,
 } from './scene'
+import { sees } from './rays'
 import type { Row } from './sparse'
 
 /** A coarse piece of a room's surface, which sends back evenly what falls on it. */

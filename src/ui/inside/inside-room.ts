@@ -1,7 +1,9 @@
 import type { LitRoom } from '@/core/light/room'
 import type { Vector } from '@/core/light/spot'
 import type { WallName } from '@/core/light/walls'
-import type { RoomDoor, RoomPaints, StandingKeeper } from '@/core/room/furnish'
+import type { RoomDoor } from '@/core/room/doors'
+import type { RoomPaints } from '@/core/room/furnish'
+import type { StandingKeeper } from '@/core/room/usual-places'
 import type { WhatIf } from '@/core/room/what-if'
 
 /** What was proposed that a room might have instead. */

@@ -2,7 +2,8 @@
 
 import { useEffect, useMemo, useRef, useState } from 'react'
 import type { Inside, InsideOption } from './inside-room'
-import { PLAIN_WHITE, type Placing, type RoomToFurnish } from '@/core/room/furnish'
+import { PLAIN_WHITE, type RoomToFurnish } from '@/core/room/furnish'
+import type { Placing } from '@/core/room/usual-places'
 import { lampPlaces, litWith, NOTHING_ELSE, WHITE_NAME, type WhatIf } from '@/core/room/what-if'
 import { lampAt } from '@/core/light/spot'
 import { LAMP_PLACES } from '@/core/light/fittings'

@@ -2,7 +2,8 @@
 
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import type { LitRoom } from '@/core/light/room'
-import type { Placing, RoomDoor } from '@/core/room/furnish'
+import type { Placing } from '@/core/room/usual-places'
+import type { RoomDoor } from '@/core/room/doors'
 import { openingOf } from '@/core/room/scene'
 
 /** A thing that can be put somewhere else. */

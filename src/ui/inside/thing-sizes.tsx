@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import type { Placing } from '@/core/room/furnish'
+import type { Placing } from '@/core/room/usual-places'
 import { lengthWords, typedLengthMm } from '@/core/units'
 import { Choice } from '../form/choice'
 import { Field } from '../form/field'
