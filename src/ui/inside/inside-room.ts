@@ -2,9 +2,9 @@ import type { LitRoom } from '@/core/light/room'
 import type { Vector } from '@/core/light/spot'
 import type { WallName } from '@/core/light/walls'
 import type { RoomDoor } from '@/core/room/doors'
-import type { RoomPaints } from '@/core/room/furnish'
+import { PLAIN_WHITE, type RoomPaints } from '@/core/room/furnish'
 import type { StandingKeeper } from '@/core/room/usual-places'
-import type { WhatIf } from '@/core/room/what-if'
+import { WHITE_NAME, type WhatIf } from '@/core/room/what-if'
 
 /** What was proposed that a room might have instead. */
 export interface KeptWhatIf {
@@ -49,4 +49,30 @@ export interface Inside extends InsideRoom {
   readonly visitId: string
   /** Rooms that it opens to, by the doors. */
   readonly beyond: readonly RoomBeyond[]
+}
+
+/** A way to paint a room, with what is different in a what-if. */
+export function withWhatIf(
+  option: InsideOption,
+  whatIf: WhatIf,
+  { options }: Inside,
+): InsideOption {
+  const colourOf = (name: string | null) =>
+    name === null
+      ? null
+      : name === WHITE_NAME
+        ? PLAIN_WHITE
+        : (options.find(({ id }) => id === name)?.paints.walls ?? null)
+  const { paints } = option
+  return {
+    ...option,
+    id: `${option.id} ${JSON.stringify(whatIf)}`,
+    words: `${option.words}, with what if`,
+    paints: {
+      ...paints,
+      ceiling: colourOf(whatIf.ceiling) ?? paints.ceiling,
+      floor: colourOf(whatIf.floor),
+      cabinets: colourOf(whatIf.cabinets),
+    },
+  }
 }
