@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { BULBS, kindsOf, LAMP_PLACES } from '../core/light/fittings'
-import { findRoom, saveLamp } from '../db/rooms'
+import { saveLamp } from '../db/fittings'
+import { findRoom } from '../db/rooms'
 import { kind, Refusal } from './kind'
 import { id } from './values'
 

@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { copyFittings, findRoom, likenRoom } from '../db/rooms'
+import { copyFittings } from '../db/fittings'
+import { findRoom, likenRoom } from '../db/rooms'
 import { kind, Refusal } from './kind'
 import { id } from './values'
 

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { removeFitting as writeRemoval } from '../db/rooms'
+import { removeFitting as writeRemoval } from '../db/fittings'
 import { kind, Refusal } from './kind'
 import { id } from './values'
 

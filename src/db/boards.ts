@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { SHEENS } from '../core/paint/sheen'
-import { many, type Db } from './db'
+import { done, many, type Db } from './db'
 
 const BoardRow = z.object({
   id: z.uuid(),
@@ -31,8 +31,6 @@ export const listBoards = (db: Db, visitId: string): Promise<Board[]> =>
      where b.visit_id = $1 and b.removed_at is null and c.removed_at is null order by c.added_at, b.id`,
     [visitId],
   )
-
-const done = (rows: readonly unknown[]): boolean => rows.length > 0
 
 /**
  * Writes a board, new or changed.

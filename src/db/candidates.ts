@@ -6,7 +6,7 @@ import {
   type ProposalStatus,
   type Surface,
 } from '../core/record/proposal'
-import { many, type Db } from './db'
+import { done, many, type Db } from './db'
 import { DECK_COLOUR_COLUMNS, DeckColourColumns, deckColourFromColumns } from './decks'
 
 const ProposalShape = z.object({
@@ -53,8 +53,6 @@ export function listAllCandidates(db: Db, visitId: string): Promise<Candidate[]>
     [visitId],
   )
 }
-
-const done = (rows: readonly unknown[]): boolean => rows.length > 0
 
 /**
  * Takes a colour up at a strength, or up again, and proposes it for a surface of a room.

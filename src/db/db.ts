@@ -43,6 +43,9 @@ function parseRow<S extends z.ZodType>(row: S, raw: unknown): z.infer<S> {
   throw new RowShapeError(`column ${issue?.path.join('.') ?? '?'}: ${issue?.message}`)
 }
 
+/** Whether a statement changed a row: the rows it returned. */
+export const done = (rows: readonly unknown[]): boolean => rows.length > 0
+
 /** SQLSTATE of a database error, or null for anything else. */
 export function sqlState(error: unknown): string | null {
   // Not by instanceof: the driver's errors may come from another realm.

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { SHEENS } from '../core/paint/sheen'
 import { SURFACES } from '../core/record/proposal'
 import type { Ruling } from '../core/record/ruling'
-import { many, type Db } from './db'
+import { done, many, type Db } from './db'
 
 const RulingRow = z.object({
   id: z.uuid(),
@@ -30,8 +30,6 @@ export const listRulings = (db: Db, visitId: string): Promise<KeptRuling[]> =>
      where r.visit_id = $1 and r.removed_at is null and g.removed_at is null order by g.made_at, g.id`,
     [visitId],
   )
-
-const done = (rows: readonly unknown[]): boolean => rows.length > 0
 
 /**
  * Rules on a surface: its pick is what was proposed for it, what was picked before is proposed again.

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { SHEENS } from '../core/paint/sheen'
 import { SURFACES } from '../core/record/proposal'
 import { SCHEME_ORIGINS, type Scheme } from '../core/scheme/whole-scheme'
-import { many, type Db } from './db'
+import { done, many, type Db } from './db'
 
 const SchemePart = z.object({
   surface: z.enum(SURFACES),
@@ -30,8 +30,6 @@ export const listSchemes = (db: Db, visitId: string): Promise<Scheme[]> =>
      where r.visit_id = $1 and r.removed_at is null and s.removed_at is null order by s.kept_at, s.id`,
     [visitId],
   )
-
-const done = (rows: readonly unknown[]): boolean => rows.length > 0
 
 /**
  * Writes a scheme, new or changed; one that is chosen stays so.
