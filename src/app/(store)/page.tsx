@@ -94,7 +94,7 @@ export default async function VisitsPage({
       })}
       {removed.length > 0 && (
         <details className="mt-8 text-small">
-          <summary className="flex min-h-11 items-center">
+          <summary className="min-h-11 content-center">
             Taken out in the last {BROUGHT_BACK_DAYS} days ({removed.length})
           </summary>
           {removed.map(({ id, household, visitDate }) => (

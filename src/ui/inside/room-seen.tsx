@@ -194,7 +194,7 @@ export function RoomSeen({
       </p>
       {things.length > 0 && (
         <details className="text-small">
-          <summary className="flex min-h-11 items-center">Where things stand</summary>
+          <summary className="min-h-11 content-center">Where things stand</summary>
           <div className="flex gap-6 max-sm:flex-col">
             <PlacePlan
               {...{ room, things }}
