@@ -31,20 +31,15 @@ export interface Placing {
 }
 
 /** How a kind of thing usually stands: width along a wall, depth from it, height and how high it begins (common practice). */
-const USUAL: Partial<
-  Record<
-    KeeperKind,
-    { readonly size: Vector; readonly fromMm?: number; readonly at: 'wall' | 'floor' }
-  >
-> = {
-  cabinets: { size: [2400, 600, 880], at: 'wall' },
-  counter: { size: [2400, 620, 40], fromMm: 880, at: 'wall' },
-  stone: { size: [1600, 620, 40], fromMm: 880, at: 'wall' },
-  fireplace: { size: [1400, 350, 1150], at: 'wall' },
-  appliance: { size: [600, 600, 850], at: 'wall' },
-  upholstery: { size: [1900, 850, 780], at: 'wall' },
-  other: { size: [1000, 450, 850], at: 'wall' },
-  cushion: { size: [450, 300, 140], fromMm: 780, at: 'wall' },
+const USUAL: Partial<Record<KeeperKind, { readonly size: Vector; readonly fromMm?: number }>> = {
+  cabinets: { size: [2400, 600, 880] },
+  counter: { size: [2400, 620, 40], fromMm: 880 },
+  stone: { size: [1600, 620, 40], fromMm: 880 },
+  fireplace: { size: [1400, 350, 1150] },
+  appliance: { size: [600, 600, 850] },
+  upholstery: { size: [1900, 850, 780] },
+  other: { size: [1000, 450, 850] },
+  cushion: { size: [450, 300, 140], fromMm: 780 },
 }
 
 /** What hangs or lies flat on a wall: tiles, panelling, curtains, pictures, mirrors. */
