@@ -22,7 +22,7 @@ module.exports = {
       name: 'core-stands-alone',
       severity: 'error',
       from: { path: '^src/core/', pathNot: '\\.(test|fixture)\\.ts$' },
-      to: { pathNot: ['^src/core/', '^node_modules/(suncalc|ml-matrix)/'] },
+      to: { pathNot: ['^src/core/', '^node_modules/(suncalc|ml-matrix|ts-fsrs)/'] },
     },
   ],
   options: {

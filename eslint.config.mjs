@@ -39,7 +39,7 @@ const IMPURE = [
 ]
 
 // Small numeric libraries that core may stand on.
-const CORE_LIBRARIES = ['suncalc', 'ml-matrix']
+const CORE_LIBRARIES = ['suncalc', 'ml-matrix', 'ts-fsrs']
 
 export default tseslint.config(
   {

@@ -51,6 +51,7 @@ export async function seedLook(
     spot: 'walls',
   }
   const light = lightOf(roomDay, choice)
+  const pair = pairOf(visited, room, look)
   const { held = 'board', heldPercent = strengthPercent, onScreen = false, ...how } = look.how
   await hand.make('keep-look', {
     visitId,
@@ -74,11 +75,8 @@ export async function seedLook(
     model:
       light &&
       modelThen(
-        readingOf(
-          prepareLight(light.spectrum, light.illuminanceLux),
-          pairOf(visited, room, look),
-          null,
-        ),
+        readingOf(prepareLight(light.spectrum, light.illuminanceLux), pair, null),
+        pair.keeper,
       ),
   })
 }

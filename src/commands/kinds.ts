@@ -1,15 +1,18 @@
 import type { input as ZodInput } from 'zod'
+import { answerPractice } from './answer-practice'
 import { chooseLead } from './choose-lead'
 import { chooseScheme } from './choose-scheme'
 import { copyRoom } from './copy-room'
 import { dropCandidate } from './drop-candidate'
 import { finishVisit } from './finish-visit'
+import { forgetEye } from './forget-eye'
 import { importVisit } from './import-visit'
 import { keepBoard } from './keep-board'
 import { keepBrief } from './keep-brief'
 import { keepFinishLook } from './keep-finish-look'
 import { keepKeeper } from './keep-keeper'
 import { keepLamp } from './keep-lamp'
+import { keepLearner } from './keep-learner'
 import { keepLook } from './keep-look'
 import { keepDailyBackup } from './keep-daily-backup'
 import { keepPaintWays } from './keep-paint-ways'
@@ -22,6 +25,7 @@ import { keepWhatIf } from './keep-what-if'
 import { placeThing } from './place-thing'
 import { keepSettings } from './keep-settings'
 import { keepWindow } from './keep-window'
+import { learnFromEye } from './learn-from-eye'
 import { makeAlike } from './make-alike'
 import { openDeck } from './open-deck'
 import { orderPlan } from './order-plan'
@@ -77,6 +81,10 @@ export const KINDS = {
   'keep-settings': keepSettings,
   'keep-daily-backup': keepDailyBackup,
   'keep-paint-ways': keepPaintWays,
+  'keep-learner': keepLearner,
+  'answer-practice': answerPractice,
+  'learn-from-eye': learnFromEye,
+  'forget-eye': forgetEye,
   undo,
 } as const
 export type KindName = keyof typeof KINDS

@@ -5,7 +5,7 @@ import { maybeOne, type Db } from './db'
 export type JsonRow = Readonly<Record<string, unknown>>
 
 /** Version of the rows' shape: the migration they were written after. */
-export const CODEC_VERSION = 15
+export const CODEC_VERSION = 16
 
 interface RecordTable {
   /** Its primary key, in the order of its columns. */
@@ -39,6 +39,9 @@ export const RECORD_TABLES = {
   look: { key: ['id'], mark: 'retracted_at' },
   finish_look: { key: ['id'], mark: 'retracted_at' },
   meter_reading: { key: ['id'], mark: 'retracted_at' },
+  learner: { key: ['id'], mark: 'removed_at' },
+  practice_answer: { key: ['id'], mark: 'removed_at' },
+  eye_lesson: { key: ['id'], mark: 'removed_at' },
 } as const satisfies Record<string, RecordTable>
 export type TableName = keyof typeof RECORD_TABLES
 

@@ -36,7 +36,7 @@ export const listCommands = (db: Db, visitId: string): Promise<KeptCommand[]> =>
 /**
  * The latest change made with a device that is not taken back and is none that takes back; null without one.
  *
- * @param visitId null for what is of no visit: the settings, for photos and decks go with what uses them
+ * @param visitId null for what is of no visit: the settings, for photos and decks go with what uses them, and practice was said
  */
 export const latestOfDevice = (
   db: Db,
@@ -47,7 +47,7 @@ export const latestOfDevice = (
     db,
     CommandRow,
     `${SELECT} where c.visit_id is not distinct from $1::uuid and c.device = $2 and c.undone_by is null
-       and c.kind not in ('undo', 'keep-photo', 'open-deck', 'import-visit')
+       and c.kind not in ('undo', 'keep-photo', 'open-deck', 'import-visit', 'keep-learner', 'answer-practice')
        and c.seq is not null order by c.seq desc limit 1`,
     [visitId, device],
   )

@@ -104,6 +104,17 @@ export function listKeepers(db: Db, visitId: string): Promise<Keeper[]> {
   )
 }
 
+/** What was last taken stock of in any visit that stands, the latest first. */
+export const listLatestKeepers = (db: Db, most: number): Promise<Keeper[]> =>
+  many(
+    db,
+    KeeperRow,
+    `${SELECT} join visit v on v.id = r.visit_id
+     where k.removed_at is null and r.removed_at is null and v.removed_at is null
+     order by k.created_at desc, k.id limit $1`,
+    [most],
+  )
+
 /**
  * Writes a keeper with its rooms and colours; the same id again changes it.
  *

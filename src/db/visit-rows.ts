@@ -3,7 +3,7 @@ import { RECORD_TABLES, RowJson, type JsonRow, type TableName } from './codec'
 import { many, type Db } from './db'
 
 /** Tables that belong to no visit: a visit's file carries its decks by themselves. */
-const NOT_OF_VISIT = ['settings', 'deck'] as const
+const NOT_OF_VISIT = ['settings', 'deck', 'learner', 'practice_answer', 'eye_lesson'] as const
 export type VisitTable = Exclude<TableName, (typeof NOT_OF_VISIT)[number]>
 
 /** The tables of a visit, each after those it refers to; first the visit, which every change names. */

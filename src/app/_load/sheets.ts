@@ -1,3 +1,4 @@
+import type { EyeInForce } from '@/core/eye/factors'
 import { setImmediate } from 'node:timers/promises'
 import { dayParts } from '@/core/light/day-parts'
 import { screenColour } from '@/core/colour/appearance'
@@ -22,7 +23,14 @@ import { candidatePaint } from './paints'
 import { loadRoomPicture, picturesOf } from './room-pictures'
 import { loadRoomSheet } from './room-sheet'
 import { loadTogether } from './together'
-import { loadCandidates, loadDecks, loadRoom, loadRoomDays, loadVisit } from './visit-page'
+import {
+  loadCandidates,
+  loadDecks,
+  loadEyeInForce,
+  loadRoom,
+  loadRoomDays,
+  loadVisit,
+} from './visit-page'
 
 /**
  * A sheet of a visit, whole; the same for screen, print and PDF.
@@ -33,6 +41,19 @@ export async function loadSheet(
   visitId: string,
   kind: SheetKind,
   isDrawn = false,
+): Promise<SheetDocument> {
+  const sheet = await plainSheet(visitId, kind, isDrawn)
+  const eye = await loadEyeInForce()
+  return eye ? { ...sheet, foot: `${sheet.foot} ${judgedWith(eye)}` } : sheet
+}
+
+const judgedWith = ({ version }: EyeInForce): string =>
+  `Pairs were judged with the consultant’s own eye, version ${version}.`
+
+async function plainSheet(
+  visitId: string,
+  kind: SheetKind,
+  isDrawn: boolean,
 ): Promise<SheetDocument> {
   const house = await loadHandOff(visitId)
   switch (kind) {

@@ -1,12 +1,15 @@
 import { notFound } from 'next/navigation'
 import { cache } from 'react'
 import { z } from 'zod'
+import type { HouseRules } from '@/core/advice/house-rules'
+import type { WithEye } from '@/core/eye/factors'
 import type { LocalDay } from '@/core/light/day-clock'
 import type { RoomDay } from '@/core/light/light-choice'
 import { listBoards } from '@/db/boards'
 import { listAllCandidates, type Candidate } from '@/db/candidates'
 import { lastSeq, namesInVisit } from '@/db/commands'
 import { listDecks } from '@/db/decks'
+import { lessonInForce } from '@/db/eye-lessons'
 import { listFinishLooks } from '@/db/finish-looks'
 import { listKeepers, type Keeper } from '@/db/keepers'
 import type { KeptLook } from '@/db/look-row'
@@ -26,9 +29,19 @@ import { surfacesOf } from './room-surfaces'
 // Each is asked for once a request, however many parts of a page need it.
 
 /** The visit an address names, or null. */
-export const findVisitById = cache(async (visitId: string): Promise<Visit | null> =>
-  z.uuid().safeParse(visitId).success ? findVisit(await openDb(), visitId) : null,
-)
+export const findVisitById = cache(async (visitId: string): Promise<Visit | null> => {
+  if (!z.uuid().safeParse(visitId).success) return null
+  const visit = await findVisit(await openDb(), visitId)
+  return visit && { ...visit, houseRules: await withEye(visit.houseRules) }
+})
+/** The lesson of the eye that is judged with; null where the model's own limits hold. */
+export const loadEyeInForce = cache(async () => lessonInForce(await openDb()))
+
+/** House rules with the eye that is judged with, where there is one. */
+export async function withEye(rules: HouseRules): Promise<HouseRules & WithEye> {
+  const eye = await loadEyeInForce()
+  return eye ? { ...rules, eye: { version: eye.version, factors: eye.factors } } : rules
+}
 const roomsOf = cache(async (visitId: string) => listRooms(await openDb(), visitId))
 export const loadKeepers = cache(async (visitId: string) => listKeepers(await openDb(), visitId))
 export const loadReadings = cache(async (visitId: string) =>

@@ -45,7 +45,11 @@ export const atMost = {
 }
 
 /** Conflict and its gradient; where a lean is too short for a direction, the mean over all directions stands in. */
-export function measureConflict(wall: PairSurface, finish: PairSurface): void {
+export function measureConflict(
+  wall: PairSurface,
+  finish: PairSurface,
+  { eye: { factors } }: Role,
+): void {
   const { a: aw, b: bw, c: cw, varLean: vw } = wall
   const { a: af, b: bf, c: cf, varLean: vf } = finish
   const dj = wall.j - finish.j
@@ -72,7 +76,7 @@ export function measureConflict(wall: PairSurface, finish: PairSurface): void {
   pairAtHand.cos = cos
   pairAtHand.k = k
   pairAtHand.perK = perK
-  pairAtHand.conflict = 1 - within(k, LIMITS.conflict, perK)
+  pairAtHand.conflict = 1 - within(k, LIMITS.conflict * factors.clashes, perK)
 }
 
 /** Everything that hangs on no hue. */
@@ -114,7 +118,8 @@ export function boundBadKinds(wall: PairSurface, finish: PairSurface, role: Role
   atMost.dirties = 0
   atMost.ages = 0
   if (near > HARDLY) {
-    const { cleaner, cleanerWall } = dirty
+    const cleaner = dirty.cleaner * role.eye.factors.dirties
+    const cleanerWall = dirty.cleanerWall * role.eye.factors.dirties
     atMost.dirties =
       role.dirties *
       near *
@@ -135,7 +140,8 @@ export function boundBadKinds(wall: PairSurface, finish: PairSurface, role: Role
 
   atMost.nearMiss = 0
   // Two surfaces are never nearer than they are in lightness.
-  if (role.smooth > 0 && chanceOver((LIMITS.nearMiss.belowE - apart) * perDj) > HARDLY)
+  const belowE = LIMITS.nearMiss.belowE / role.eye.factors['near miss']
+  if (role.smooth > 0 && chanceOver((belowE - apart) * perDj) > HARDLY)
     boundNearMiss(wall, finish, role)
 }
 
@@ -158,7 +164,9 @@ function boundAmongLights(
   atMost.dirtiesAmongLights =
     role.dirties *
     bothLight *
-    chanceOver((wall.b - finish.b - light.yellower) * pairAtHand.perLeans) *
+    chanceOver(
+      (wall.b - finish.b - light.yellower * role.eye.factors.dirties) * pairAtHand.perLeans,
+    ) *
     chanceOver((-light.darkerFrom - dj) * perDj) *
     chanceOver((light.darkerTo + dj) * perDj) *
     finish.clean
@@ -179,6 +187,7 @@ function boundNearMiss(wall: PairSurface, finish: PairSurface, role: Role): void
   const level = within(dj, miss.lightness, perDj)
   atMost.nearMiss =
     role.smooth *
-    (chanceOver((miss.belowE - e) * perE) - chanceOver((miss.fromE - e) * perE)) *
+    (chanceOver((miss.belowE / role.eye.factors['near miss'] - e) * perE) -
+      chanceOver((miss.fromE - e) * perE)) *
     (1 - (1 - leans) * (1 - level))
 }

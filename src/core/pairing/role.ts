@@ -1,4 +1,5 @@
 import type { HouseRules } from '../advice/house-rules'
+import { NO_EYE, type EyeInForce, type WithEye } from '../eye/factors'
 import type { KeeperKind } from './keeper-kind'
 
 /** What it changes that a finish is this and not that: all shares, 0 to 1. */
@@ -19,6 +20,8 @@ export interface Role {
   readonly smooth: number
   /** Whether two clear opposites are wanted beside it, by the house rule. */
   readonly contrastWanted: boolean
+  /** Whose limits it is held to. */
+  readonly eye: EyeInForce
 }
 
 const FIXED = { setOff: 0, opposes: 1, trim: 0, wood: 0, dirties: 1, ages: 1, smooth: 0 } as const
@@ -26,7 +29,7 @@ const FURNISHING = { ...FIXED, setOff: 1, dirties: 0.25, ages: 0 } as const
 
 // Common practice: fixed finishes share an undertone, what can be carried out may be set off; near-whites dirty each other
 // as trim does; a weave, a grain and a pile keep close tones apart, polish and paint do not.
-const ROLES: Record<KeeperKind, Omit<Role, 'contrastWanted'>> = {
+const ROLES: Record<KeeperKind, Omit<Role, 'contrastWanted' | 'eye'>> = {
   floor: { ...FIXED, wood: 1, dirties: 0.25, ages: 0.25 },
   fireplace: FIXED,
   stone: FIXED,
@@ -57,16 +60,17 @@ export type Texture = (typeof TEXTURES)[number]
 const SMOOTHNESS: Record<Texture, number> = { smooth: 1, woven: 0, pile: 0, hewn: 0 }
 
 /**
- * What a keeper's kind changes in how a wall sits with it, by the house rule on what pairs.
+ * What a keeper's kind changes in how a wall sits with it, by the house rule on what pairs and the eye that it is held to.
  *
  * @param texture as it was said; left out or null, as its kind is
  */
 export function roleOf(
   kind: KeeperKind,
-  { pairs }: Pick<HouseRules, 'pairs'>,
+  { pairs, eye }: Pick<HouseRules, 'pairs'> & WithEye,
   texture: Texture | null = null,
 ): Role {
-  const role = texture === null ? ROLES[kind] : { ...ROLES[kind], smooth: SMOOTHNESS[texture] }
+  const smooth = texture === null ? ROLES[kind].smooth : SMOOTHNESS[texture]
+  const role = { ...ROLES[kind], smooth, eye: eye ?? NO_EYE }
   if (pairs === 'opposites') return { ...role, setOff: 1, contrastWanted: true }
   if (pairs === 'shared') return { ...role, setOff: 0, contrastWanted: false }
   return { ...role, contrastWanted: role.setOff > 0 || role.trim > 0 || role.wood > 0 }

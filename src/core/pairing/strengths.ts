@@ -65,7 +65,7 @@ export function pairStrengths(
   into: PairStrengths,
   enough = NEVER_ENOUGH,
 ): PairStrengths {
-  measureConflict(wall, finish)
+  measureConflict(wall, finish, role)
   boundBadKinds(wall, finish, role)
   const surely =
     (1 - atMost.clashes) *

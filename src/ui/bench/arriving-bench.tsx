@@ -1,7 +1,7 @@
 'use client'
 
 import { useMemo, useState } from 'react'
-import { MODEL_VERSION } from '@/core/model-version'
+import { modelVersion } from '@/core/model-version'
 import { chancePercent } from '@/core/pairing/chance'
 import { pairReading } from '@/core/pairing/pair-reading'
 import { WHITE_CARD } from '@/core/colour/appearance'
@@ -88,7 +88,7 @@ export function ArrivingBench({
         lookId: newId(),
         light: lookLight(roomDay, choice, light, ''),
         model: reading && {
-          version: MODEL_VERSION,
+          version: modelVersion(beside.role.eye),
           judgement: reading.judgement,
           chance: reading.chance,
           sentence: reading.sentence,

@@ -1,7 +1,7 @@
 import type { PreparedLight } from '@/core/colour/appearance'
 import type { LightChoice, RoomDay } from '@/core/light/light-choice'
 import type { RoomLight } from '@/core/light/room-light'
-import { MODEL_VERSION } from '@/core/model-version'
+import { modelVersion } from '@/core/model-version'
 import type { JudgedKeeper } from '@/core/pairing/judged-keeper'
 import { pairReading, type PairReading, type StrengthRung } from '@/core/pairing/pair-reading'
 import { againstSaid } from '@/core/record/look-words'
@@ -103,8 +103,11 @@ export function readingOf(
 }
 
 /** What of a reading is kept with a look. */
-export const modelThen = ({ judgement, chance, sentence, strength }: PairReading): ModelThen => ({
-  version: MODEL_VERSION,
+export const modelThen = (
+  { judgement, chance, sentence, strength }: PairReading,
+  { role }: Pick<BenchKeeper, 'role'>,
+): ModelThen => ({
+  version: modelVersion(role.eye),
   judgement,
   chance,
   sentence,

@@ -81,7 +81,7 @@ export function useGiving({
       // It was shown after each verdict, also one that was taken back, or stood elsewhere on this device.
       modelSeenBefore:
         pairLooks.some(isVerdict) || firstSpeaks === 'model' || wasShown(roomId, candidate),
-      model: prepared && modelThen(readingOf(prepared, pair, part)),
+      model: prepared && modelThen(readingOf(prepared, pair, part), pair.keeper),
     })
     if (said.verdict !== null) setLastId(lookId)
     // The eye goes on at once; what was given is kept meanwhile.

@@ -259,6 +259,7 @@ function useKeeping(
                 { keeper, candidate: { ...paint, sheen } },
                 null,
               ),
+              keeper,
             )
           : null,
     })

@@ -10,6 +10,8 @@ import { WorkArea } from './work-area'
 const PAGES = [
   ['/', 'Visits'],
   ['/decks', 'Decks'],
+  ['/practice', 'Practice'],
+  ['/eye', 'Eye and model'],
   ['/settings', 'Settings'],
 ] as const
 

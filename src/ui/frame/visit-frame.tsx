@@ -27,6 +27,7 @@ export function VisitFrame({
   seen,
   toFetch,
   destinations,
+  eyeVersion,
   children,
 }: {
   readonly visitId: string
@@ -38,6 +39,8 @@ export function VisitFrame({
   readonly toFetch: number
   /** What stays and the candidates, to be gone to by name. */
   readonly destinations: readonly Destination[]
+  /** Of the eye that pairs are judged with; null where it is the model’s own limits. */
+  readonly eyeVersion: number | null
   readonly children: ReactNode
 }) {
   const path = usePathname()
@@ -124,6 +127,14 @@ export function VisitFrame({
         </span>
         <HeaderKeys visitId={visitId} destinations={[...goTo, ...destinations]} />
       </header>
+      {eyeVersion !== null && (
+        <p className="shrink-0 border-b border-rule px-3 py-1 text-fine">
+          Pairs are judged with your own eye, version {eyeVersion}:{' '}
+          <Link href="/eye" className="underline underline-offset-4">
+            what that is
+          </Link>
+        </p>
+      )}
       <div className="flex min-h-0 flex-1 max-sm:flex-col print:block">
         <nav
           aria-label="Steps"

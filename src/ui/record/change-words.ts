@@ -2,6 +2,10 @@ import type { KindName } from '@/commands/kinds'
 
 /** What a change is called while it waits: its own sentence is made where the record is. */
 export const CHANGE_WORDS: Readonly<Record<KindName, string>> = {
+  'keep-learner': 'who practises',
+  'answer-practice': 'an answer of practice',
+  'learn-from-eye': 'what was learnt of the eye',
+  'forget-eye': 'the model’s own limits',
   'keep-brief': 'the brief',
   'finish-visit': 'finished, or not',
   'remove-visit': 'a visit taken out or put back',

@@ -9,6 +9,7 @@ import {
   findVisitById,
   isUpIn,
   loadCandidates,
+  loadEyeInForce,
   loadKeepers,
   loadLastSeq,
   loadLooksThatCount,
@@ -89,6 +90,7 @@ export default async function VisitLayout({ children, params }: Props) {
         household={visit.household}
         rooms={frameRooms}
         seen={distinct(seen)}
+        eyeVersion={(await loadEyeInForce())?.version ?? null}
         toFetch={
           candidates.filter(
             ({ ruledOut, proposals }) =>

@@ -1,0 +1,6 @@
+/** Somebody who practises, with how much. */
+export interface Learner {
+  readonly id: string
+  readonly name: string
+  readonly answers: number
+}

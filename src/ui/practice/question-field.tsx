@@ -1,0 +1,83 @@
+'use client'
+
+import { WHITE_CARD } from '@/core/colour/appearance'
+import { practiceLight, type PracticeLight } from '@/core/practice/lights'
+import type { Question, Shown } from '@/core/practice/question'
+import { InLight } from '../swatch/in-light'
+import { KeeperSwatch } from '../swatch/keeper-swatch'
+import { RelitPatch } from '../swatch/relit-patch'
+
+/** What a question is about, edge to edge in its light, on the white card. */
+export function QuestionField({ question }: { readonly question: Question }) {
+  return (
+    <Field
+      light={question.spec.light}
+      shown={question.shown}
+      className="min-h-0 flex-1"
+      inset={question.onCard ? 'inset-x-[12%] inset-y-[14%]' : 'inset-x-[4%] inset-y-[6%]'}
+    />
+  )
+}
+
+/** The same pair in other lights, once it was answered. */
+export function InOtherLights({
+  lights,
+  shown,
+}: {
+  readonly lights: readonly PracticeLight[]
+  readonly shown: readonly Shown[]
+}) {
+  return (
+    <ul className="flex gap-4 px-4">
+      {lights.map((light) => (
+        <li key={light} className="flex flex-1 flex-col gap-1">
+          <Field light={light} shown={shown} className="h-20" inset="inset-[6%]" />
+          <span className="text-small">{light}</span>
+        </li>
+      ))}
+    </ul>
+  )
+}
+
+function Field({
+  light,
+  shown,
+  className,
+  inset,
+}: {
+  readonly light: PracticeLight
+  readonly shown: readonly Shown[]
+  readonly className: string
+  readonly inset: string
+}) {
+  return (
+    <InLight light={practiceLight(light)}>
+      <div className={`relative ${className}`}>
+        <RelitPatch reflectance={WHITE_CARD} className="absolute! inset-0" />
+        <div className={`absolute flex ${inset}`}>
+          {shown.map((each) => (
+            <span key={each.label} className="h-full flex-1">
+              {'reflectance' in each ? (
+                <RelitPatch
+                  reflectance={each.reflectance}
+                  label={`${each.label}, ${light}`}
+                  className="h-full w-full"
+                />
+              ) : (
+                <KeeperSwatch colours={each.colours}>
+                  {({ part, reflectance }) => (
+                    <RelitPatch
+                      reflectance={reflectance}
+                      label={`${each.label}, ${part}, ${light}`}
+                      className="h-full w-full"
+                    />
+                  )}
+                </KeeperSwatch>
+              )}
+            </span>
+          ))}
+        </div>
+      </div>
+    </InLight>
+  )
+}
