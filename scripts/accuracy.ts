@@ -14,6 +14,7 @@ import { smoothestReflectance } from '../src/core/paint/smoothest-reflectance'
 import { printChances } from './accuracy/chances'
 import { printDemo } from './accuracy/demo'
 import { printEdges, printRendering } from './accuracy/edges'
+import { printEye, printStaircase } from './accuracy/eye'
 import { printOddDays } from './accuracy/odd-days'
 import { printPaint } from './accuracy/paint'
 import { printPhoto } from './accuracy/photo'
@@ -117,3 +118,5 @@ console.log(
 )
 printChances()
 printRoom()
+printEye()
+printStaircase()

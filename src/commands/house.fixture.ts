@@ -329,4 +329,4 @@ export async function wholeRecord(
 
 /** Empties a store between tests. */
 export const empty = (db: Db): Promise<void> =>
-  db.exec('truncate visit, deck, event, command, photo, settings cascade')
+  db.exec('truncate visit, deck, event, command, photo, settings, learner, eye_lesson cascade')

@@ -70,6 +70,7 @@ const AnswerRow = z
   })
   .transform(({ kind, lean, finish, light, ...row }): PracticeAnswer => ({
     ...row,
+    at: new Date(row.at).toISOString(),
     strand: { kind, lean, finish, light },
   }))
 

@@ -113,9 +113,9 @@ function likelihoodOf(
 
 const MOST = Math.log(1 + MOST_MOVED)
 const LEAST = Math.log(1 - MOST_MOVED)
-const NODES = 25
+const NODES = 17
 const GRID = Array.from({ length: NODES }, (_, i) => LEAST + ((MOST - LEAST) * i) / (NODES - 1))
-const ROUNDS = 3
+const ROUNDS = 2
 
 /**
  * The limits that an eye's looks speak for, drawn towards the model's: limit by limit, the mean of what is known of each

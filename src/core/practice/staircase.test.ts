@@ -23,12 +23,6 @@ test.each(PRACTICE_KINDS)(
     for (const error of [1.3 * least, 1.3 * start]) {
       const off = found(kind, error).map((over) => Math.log(over))
       const typical = Math.sqrt(off.reduce((sum, each) => sum + each * each, 0) / off.length)
-      console.log(
-        kind,
-        error.toFixed(1),
-        typical.toFixed(3),
-        off.map((x) => Math.exp(x).toFixed(2)).join(' '),
-      )
       expect(typical).toBeLessThan(Math.log(1.2))
     }
   },

@@ -70,7 +70,7 @@ function onTheWhole({ of, agreed, known }: EyeAgreement): string {
     return 'Nothing to compare yet: a verdict on the bench, before the reading is shown, is the first.'
   const said = `You and the model said the same ${agreed} of ${of} times`
   return known
-    ? `${said}: ${percent(known.share)}, ${percent(known.low)} to ${percent(known.high)} with 95 of 100.`
+    ? `${said}: ${percent(known.share)}, and 95 times of 100 between ${percent(known.low)} and ${percent(known.high)}.`
     : `${said}. That is too few to say more: nothing is claimed from under ${LEAST_CLAIMED}.`
 }
 

@@ -38,7 +38,9 @@ export function StoreFrame({
             <Link
               key={href}
               href={href}
-              aria-current={path === href ? 'page' : undefined}
+              aria-current={
+                path === href || (href !== '/' && path.startsWith(`${href}/`)) ? 'page' : undefined
+              }
               className="flex items-center border-r border-rule px-4 text-small font-medium hover:bg-mist aria-[current]:bg-ink aria-[current]:text-paper max-sm:px-3"
             >
               {name}

@@ -9,6 +9,8 @@ import { capital } from '@/core/words'
 import type { Learner } from '@/core/practice/learner'
 import { commandOf, sendCommand } from '../record/send'
 import { newId } from '../record/new-id'
+import { Link } from '../frame/page-link'
+import { useKeptScreening } from './kept-screening'
 import type { PastRulings } from './past-rulings'
 import { PracticeRound } from './practice-round'
 import type { OwnMaterial } from './use-practice'
@@ -33,6 +35,7 @@ export function PracticeView({
   readonly rulings: readonly PastRulings[]
 }) {
   const { learner, choose, answers, add, message } = useAnswers(learners)
+  const screening = useKeptScreening()
   const [kinds, setKinds] = useState<readonly PracticeKind[]>([])
   const [from, setFrom] = useState<'own' | 'invented'>(own.decks.length > 0 ? 'own' : 'invented')
   const [round, setRound] = useState<Round | null>(null)
@@ -144,6 +147,14 @@ export function PracticeView({
             <PracticeScore answers={answers} name={learner.name} />
           </>
         )}
+        <p className="border-t border-rule pt-4 text-small">
+          {screening ? `${screening.words} ${screening.second} ` : ''}
+          <Link href="/practice/screening" className="underline underline-offset-4">
+            {screening
+              ? 'Colour vision, once more'
+              : 'A short screening of colour vision, if you like'}
+          </Link>
+        </p>
       </div>
     </main>
   )

@@ -14,7 +14,7 @@ import type { ScorePoint } from '@/core/practice/score'
 const INK = '#111111'
 const DIM = '#5c5c5c'
 const RULE = '#d2d2d2'
-const TICKS = [0.125, 0.25, 0.5, 1, 2, 4]
+const TICKS = [0.125, 0.25, 0.5, 1, 2, 4, 8]
 
 /** A score over time: the line itself with a dot a point, its bounds thin and dashed. */
 export function ScoreChart({ points }: { readonly points: readonly ScorePoint[] }) {
@@ -55,7 +55,7 @@ export function ScoreChart({ points }: { readonly points: readonly ScorePoint[] 
             allowDataOverflow
             stroke={DIM}
             fontSize={12}
-            width={56}
+            width={72}
             tickFormatter={(tick: number) => `× ${tick}`}
           />
           <ReferenceLine y={1} stroke={INK} strokeDasharray="1 3" />
