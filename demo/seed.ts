@@ -19,6 +19,7 @@ import { SHIPPED_DECK, shippedColours } from '../src/formats/shipped-deck'
 import { localDay } from '../src/time/local-day'
 import { Hand, steadyId } from './hand'
 import { DEMO_VISITS } from './scenario'
+import { seedPractice } from './seed-practice'
 import { seedLook, strengthOf, type Visited } from './seed-look'
 import { stonePhotos } from './stone-patch'
 import type { DemoKeeper, DemoRoom, DemoVisit } from './visits/visit-shape'
@@ -292,4 +293,6 @@ for (const visit of DEMO_VISITS) {
   const begins = day.startUtcMs + visit.brief.fromMinute * 60_000
   await seedVisit(new Hand(store.db, visit.by, begins), visit, deck, { photoHash, patchHash })
 }
+const evening = Date.parse('2026-05-21T18:00:00Z')
+await seedPractice(new Hand(store.db, DEMO_CONSULTANT, evening), evening)
 await store.close()

@@ -24,6 +24,7 @@ import type {
 // Of one's own decks so many colours are asked about in a round, by chance; all can come again.
 const AT_ONCE = 700
 const FEWEST = 40
+const ATTEMPTS = 12
 
 let material: Material | null = null
 let invented: Material | null = null
@@ -67,11 +68,14 @@ function ask({ id, round, answers, asked, nowMs }: QuestionRequest): void {
   const next = nextOf(round, answers, asked, kinds, nowMs)
   const again = next.as === 'again' ? questionAgain(material, next.spec) : null
   if (again) return reply({ id, question: again, isAgain: true })
-  // What it was about is gone: something new in its place.
-  const wanted = next.as === 'new' ? next.wanted : newOf(round, answers, asked, kinds)
-  // A small deck may have no such question; then an invented one is asked.
-  const question = questionFrom(material, wanted) ?? questionFrom(invented, wanted)
-  reply({ id, question, isAgain: false })
+  // What it was about is gone, or there is no such thing to ask about: something else in its place, of the next kind.
+  for (let more = 0; more < ATTEMPTS; more++) {
+    const wanted = newOf(round, answers, asked + more, kinds)
+    // A small deck may have no such question; then an invented one is asked.
+    const question = questionFrom(material, wanted) ?? questionFrom(invented, wanted)
+    if (question) return reply({ id, question, isAgain: false })
+  }
+  reply({ id, question: null, isAgain: false })
 }
 
 function score({ id, answers }: ScoreRequest): void {

@@ -126,6 +126,16 @@ export const whichOfTwo: Maker = {
 }
 
 const IN_A_ROW = 5
+const NEARER = 0.8
+
+/** Of colours in their order along an axis those that lie so far from the one before. */
+const apartBy = (inOrder: readonly Seen[], gap: number, axis: Axis): Seen[] =>
+  inOrder.reduce<Seen[]>((taken, each) => {
+    const last = taken.at(-1)
+    return !last || along(each.undertone, axis) - along(last.undertone, axis) >= gap
+      ? [...taken, each]
+      : taken
+  }, [])
 
 /** Five neutrals in the order of their lean. */
 export const sortByLean: Maker = {
@@ -141,11 +151,10 @@ export const sortByLean: Maker = {
           Math.abs(across(undertone, axis) - across(middle, axis)) <= ROW_ACROSS,
       )
       .sort((p, q) => along(p.undertone, axis) - along(q.undertone, axis))
-    const row = near.reduce<Seen[]>((taken, each) => {
-      const last = taken.at(-1)
-      const gap = last && along(each.undertone, axis) - along(last.undertone, axis)
-      return gap === undefined || gap >= level ? [...taken, each] : taken
-    }, [])
+    // As far apart as is wanted, or as there are five of.
+    let row: Seen[] = []
+    for (let gap = level; row.length < IN_A_ROW && gap >= LEAST_STEPS; gap *= NEARER)
+      row = apartBy(near, gap, axis)
     if (row.length < IN_A_ROW) return null
     const from = Math.floor(random() * (row.length - IN_A_ROW + 1))
     const five = row.slice(from, from + IN_A_ROW)

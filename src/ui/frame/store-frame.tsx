@@ -11,7 +11,7 @@ const PAGES = [
   ['/', 'Visits'],
   ['/decks', 'Decks'],
   ['/practice', 'Practice'],
-  ['/eye', 'Eye and model'],
+  ['/eye', 'Eye'],
   ['/settings', 'Settings'],
 ] as const
 
@@ -41,7 +41,7 @@ export function StoreFrame({
               aria-current={
                 path === href || (href !== '/' && path.startsWith(`${href}/`)) ? 'page' : undefined
               }
-              className="flex items-center border-r border-rule px-4 text-small font-medium hover:bg-mist aria-[current]:bg-ink aria-[current]:text-paper max-sm:px-3"
+              className="flex items-center border-r border-rule px-4 text-small font-medium hover:bg-mist aria-[current]:bg-ink aria-[current]:text-paper max-sm:px-1.5"
             >
               {name}
             </Link>

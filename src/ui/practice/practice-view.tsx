@@ -78,6 +78,9 @@ export function PracticeView({
         </p>
         <WhoPractises learners={learners} who={who} chosen={learner} onChoose={choose} />
         {message && <p role="alert">{message}</p>}
+        {!learner && learners.length > 0 && (
+          <p className="text-small">Say who you are, and the rounds and their score are yours.</p>
+        )}
         {learner && answers && (
           <>
             <section aria-label="What to practise" className="flex flex-col gap-3">
