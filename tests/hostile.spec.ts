@@ -50,14 +50,17 @@ test(`${CHANGES} hostile changes: each is answered, nothing is half stored, and 
       pages.push(performance.now() - from)
     }
   }
+  // The first page of a new server takes as long as it takes, whoever else is there.
+  await (await fetch(`${demoVisit(app)}/grid`)).text()
   const looking = look()
   await Promise.all(Array.from({ length: AT_ONCE }, send))
   isDone = true
   await looking
   pages.sort((p, q) => p - q)
   console.log(
-    `${CHANGES} hostile changes answered ${JSON.stringify(Object.fromEntries(answered))}; meanwhile ${pages.length} pages, ` +
-      `${Math.round(pages[Math.floor(pages.length / 2)]!)} ms at the median, ${Math.round(pages.at(-1)!)} ms the slowest`,
+    `${CHANGES} hostile changes answered ${JSON.stringify(Object.fromEntries(answered))}; meanwhile ${pages.length} pages: ` +
+      `${Math.round(pages[Math.floor(pages.length / 2)]!)} ms at the median, ` +
+      `${Math.round(pages[Math.floor(pages.length * 0.99)]!)} ms at the 99th percentile, ${Math.round(pages.at(-1)!)} ms the slowest`,
   )
   // Kept, refused in words, or no change at all; the server itself is never at a loss.
   expect([...answered.keys()].filter((status) => ![200, 400, 413].includes(status))).toEqual([])

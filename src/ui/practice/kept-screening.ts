@@ -1,15 +1,15 @@
 'use client'
 
 import { useSyncExternalStore } from 'react'
-import * as z from 'zod/mini'
+import { boolean, object, string } from 'zod/mini'
 import type { Screened } from '@/core/vision/screening'
 
 const KEPT = 'elm.screening'
-const Shape = z.object({
-  on: z.string(),
-  isPlain: z.boolean(),
-  words: z.string(),
-  second: z.string(),
+const Shape = object({
+  on: string(),
+  isPlain: boolean(),
+  words: string(),
+  second: string(),
 })
 /** A screening of colour vision as this device keeps it; it goes nowhere else. */
 export type KeptScreening = Screened & { readonly on: string }

@@ -1,9 +1,9 @@
 'use client'
 
 import { useSyncExternalStore } from 'react'
-import * as z from 'zod/mini'
 import { megabytesSaid } from '@/core/words'
 import type { Answer, Command, KindName, PayloadOf } from '@/commands/kinds'
+import { answerOf } from './answer-of'
 import { newId } from './new-id'
 import { NOTHING_WAITS, Outbox, type OutboxState, type Unanswered } from './outbox'
 import { browserShelf, type OwnChange } from './shelf'
@@ -48,19 +48,13 @@ async function withPhotos(command: Command): Promise<Command | null> {
   return JSON.parse(text) as Command
 }
 
-const PhotoAnswer = z.discriminatedUnion('ok', [
-  z.object({ ok: z.literal(true), hash: z.string() }),
-  z.object({ ok: z.literal(false), message: z.string() }),
-])
-
 /** The photo's hash; null where it is refused, undefined where no server answers. */
 async function sendPhoto(jpeg: Blob): Promise<string | null | undefined> {
   const response = await fetch('/api/photos', { method: 'POST', body: jpeg }).catch(() => null)
-  const answer = PhotoAnswer.safeParse(await response?.json().catch(() => null))
+  const answer = await answerOf('PhotoAnswer', response)
   // Not let in, or failed at: it is no refusal of the photo.
-  if (!answer.success || response?.status === 401 || (response?.status ?? 500) >= 500)
-    return undefined
-  return answer.data.ok ? answer.data.hash : null
+  if (!answer || response?.status === 401 || (response?.status ?? 500) >= 500) return undefined
+  return answer.ok ? answer.hash : null
 }
 
 /**

@@ -1,13 +1,7 @@
 'use client'
 
 import { useEffect } from 'react'
-import * as z from 'zod/mini'
-
-const Bundle = z.object({
-  version: z.string(),
-  pages: z.array(z.string()),
-  steadies: z.array(z.string()),
-})
+import { answerOf } from './answer-of'
 
 /** Whether pages of this address can be opened again without the server; not over plain http in a network. */
 export const canBeTakenAlong = (): boolean =>
@@ -38,13 +32,13 @@ async function take(build: string, visitId: string | null): Promise<void> {
   const answer = await fetch(`/api/offline/visits/${visitId}${room ? `?room=${room}` : ''}`).catch(
     () => null,
   )
-  const bundle = Bundle.safeParse(await answer?.json().catch(() => null))
-  if (!bundle.success || !active) return
+  const bundle = await answerOf('Bundle', answer)
+  if (!bundle || !active) return
   const { port1, port2 } = new MessageChannel()
   const done = new Promise<boolean>((resolve) => {
     port1.onmessage = ({ data }: MessageEvent<{ taken: boolean }>) => resolve(data.taken)
   })
-  active.postMessage({ visitId, ...bundle.data }, [port2])
+  active.postMessage({ visitId, ...bundle }, [port2])
   // What a browser clears when it needs room should not be the record of a visit.
   void navigator.storage.persist().catch(() => false)
   // Tests, and whoever wonders, can see that it is here.

@@ -1,12 +1,10 @@
 'use client'
 
-import * as z from 'zod/mini'
 import { useKeys } from '../keys/use-keys'
+import { answerOf } from './answer-of'
 import { thisDevice, useOutbox } from './send'
 import { useChange } from './use-change'
 import { WaitingList } from './waiting-list'
-
-const Last = z.nullable(z.object({ id: z.uuid(), sentence: z.string() }))
 
 /** One key takes back the last change made here, on every page; and what waits is said in one place. */
 export function UndoKey({
@@ -21,15 +19,15 @@ export function UndoKey({
   async function undo(): Promise<void> {
     const query = new URLSearchParams({ device: thisDevice(), ...(visitId && { visit: visitId }) })
     const answer = await fetch(`/api/last-change?${query}`).catch(() => null)
-    const last = Last.safeParse(await answer?.json().catch(() => undefined))
+    const last = await answerOf('LastChange', answer)
     const lastHere = waiting.findLast(({ kind }) => kind !== 'undo')
-    if (!last.success && lastHere) {
+    if (last === undefined && lastHere) {
       await change('undo', { visitId, commandId: lastHere.id }, 'Taken back.')
       return
     }
-    if (!last.success) return say('The server did not answer; nothing was taken back.')
-    if (!last.data) return say('Nothing was changed with this device that could be taken back.')
-    await change('undo', { visitId, commandId: last.data.id }, `Taken back: ${last.data.sentence}.`)
+    if (last === undefined) return say('The server did not answer; nothing was taken back.')
+    if (last === null) return say('Nothing was changed with this device that could be taken back.')
+    await change('undo', { visitId, commandId: last.id }, `Taken back: ${last.sentence}.`)
   }
 
   useKeys({ z: () => void undo() }, [['Z', 'take back the last change']])

@@ -10,9 +10,9 @@ import {
   useState,
   type ReactNode,
 } from 'react'
-import * as z from 'zod/mini'
 import type { Answer, Command, PayloadOf } from '@/commands/kinds'
 import type { Look } from '@/core/record/look'
+import { answerOf } from './answer-of'
 import { commandOf, ownChangesSince, send, sendCommand, thisDevice } from './send'
 import type { OwnChange } from './shelf'
 
@@ -221,11 +221,6 @@ const shownLook = (
   retracted: false,
 })
 
-const Since = z.object({
-  seq: z.number(),
-  changes: z.array(z.object({ device: z.string() })),
-})
-
 // Another browser's changes are asked for so often while the page is in front.
 const EVERY_MS = 4000
 
@@ -240,10 +235,10 @@ function useOthersChanges(visitId: string, seq: number): void {
     async function ask(): Promise<void> {
       if (document.visibilityState !== 'visible') return
       const answer = await fetch(`/api/visits/${visitId}/since/${known.current}`).catch(() => null)
-      const since = Since.safeParse(await answer?.json().catch(() => null))
-      if (!since.success) return
-      known.current = Math.max(known.current, since.data.seq)
-      if (since.data.changes.some(({ device }) => device !== thisDevice())) router.refresh()
+      const since = await answerOf('Since', answer)
+      if (!since) return
+      known.current = Math.max(known.current, since.seq)
+      if (since.changes.some(({ device }) => device !== thisDevice())) router.refresh()
     }
     const asking = setInterval(() => void ask(), EVERY_MS)
     const seen = (): void => void ask()
