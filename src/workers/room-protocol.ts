@@ -16,8 +16,8 @@ export interface BuildRequest {
 export interface ShowRequest {
   readonly task: 'show'
   readonly id: number
-  /** By room; a set of paints that was shown before is not solved again. */
-  readonly paints: readonly { readonly id: string; readonly paints: RoomPaints }[]
+  /** By room; null for a set that the worker was given before, which is not solved again. */
+  readonly paints: readonly { readonly id: string; readonly paints: RoomPaints | null }[]
   readonly place: Place
   readonly moment: LightMoment
   readonly view: number

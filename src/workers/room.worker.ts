@@ -50,6 +50,7 @@ const NO_PAINTS: RoomPaints = {
 
 function build({ id, rooms }: BuildRequest): void {
   maps.clear()
+  given.clear()
   built = rooms.map((given, n) => {
     const furnished = furnish(given, NO_PAINTS)
     const scene = sceneOf(given.room, furnished.furnished)
@@ -68,10 +69,15 @@ function build({ id, rooms }: BuildRequest): void {
   })
 }
 
-function solvedWith(of: Built, id: string, paints: RoomPaints) {
+/** Every set of paints that was given, by its room and name. */
+const given = new Map<string, RoomPaints>()
+
+function solvedWith(of: Built, id: string, paints: RoomPaints | null) {
+  const name = `${of.id} ${id}`
+  if (paints) given.set(name, paints)
   const known = of.solved.get(id)
   if (known) return known
-  const { materials } = furnish(of.given, paints)
+  const { materials } = furnish(of.given, given.get(name)!)
   const made = {
     painted: painted(
       of.model,

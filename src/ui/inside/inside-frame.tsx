@@ -5,6 +5,7 @@ import { useSearchParams } from 'next/navigation'
 import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react'
 import { NOTHING_YET } from '../frame/nothing-yet'
 import { whenever } from '../frame/whenever'
+import { HeldLight } from '../light-bar/held-light'
 import { KeysMuted, useKeys } from '../keys/use-keys'
 
 const InsideView = dynamic(
@@ -41,7 +42,9 @@ export function InsideFrame({
   return (
     <>
       <KeysMuted value={open}>
-        <div className={open ? 'hidden' : 'contents'}>{children}</div>
+        <HeldLight held={open}>
+          <div className={open ? 'hidden' : 'contents'}>{children}</div>
+        </HeldLight>
       </KeysMuted>
       {open ? (
         <InsideView visitId={visitId} roomId={roomId} onBack={() => show(false)} />

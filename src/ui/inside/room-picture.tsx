@@ -52,14 +52,15 @@ export function RoomPicture({
     if (isStill) ask(1)
   }, [worker, slot, roomDay, choice, light, option, beyond, view, isStill])
   return (
-    <figure className="min-w-0" data-shown={drawn?.id ?? ''}>
+    <figure className="min-w-0 flex-1" data-shown={drawn?.id ?? ''}>
       <canvas
         ref={canvas}
         width={WIDTH}
         height={HEIGHT}
         role="img"
         aria-label={`${title} ${viewWords}, ${option.words}${drawn ? `; ${Math.round(drawn.lux)} lux on the walls` : ''}`}
-        className="block h-auto max-h-[calc(100dvh-21rem)] w-auto max-w-full"
+        className="block h-auto"
+        style={{ width: SHOWN_WIDTH }}
       />
       <figcaption className="text-small">
         {option.words}
@@ -69,17 +70,11 @@ export function RoomPicture({
   )
 }
 
-/** Lays a picture over a canvas, whatever its own size. */
+/** Lays a picture into a canvas of its own size; how large that is shown is the page's, which scales it for nothing. */
 function put(canvas: HTMLCanvasElement, { width, height, pixels }: Picture): void {
-  const context = canvas.getContext('2d')
-  if (!context) return
-  const image = new ImageData(pixels, width, height)
-  if (width === canvas.width) {
-    context.putImageData(image, 0, 0)
-    return
-  }
-  const small = new OffscreenCanvas(width, height)
-  small.getContext('2d')!.putImageData(image, 0, 0)
-  context.imageSmoothingEnabled = true
-  context.drawImage(small, 0, 0, canvas.width, canvas.height)
+  if (canvas.width !== width) Object.assign(canvas, { width, height })
+  canvas.getContext('2d')?.putImageData(new ImageData(pixels, width, height), 0, 0)
 }
+
+// Both sizes have one shape: as wide as there is room, and no higher than leaves the light bar in sight.
+const SHOWN_WIDTH = `min(${WIDTH}px, 100%, (100dvh - 21rem) * ${WIDTH / HEIGHT})`

@@ -2,7 +2,7 @@ import type { InsideOption } from './inside-room'
 import { utcMsAt } from '@/core/light/day-clock'
 import { lateSunMinute, type LightChoice, type RoomDay } from '@/core/light/light-choice'
 import type { RoomLight } from '@/core/light/room-light'
-import type { ShowRequest } from '@/workers/room-protocol'
+import type { ToShow } from '@/workers/room-client'
 
 /** What the worker is asked of a light and the paints of each room: lamps as they burn, the late sun at its hour. */
 export const showing = (
@@ -10,7 +10,7 @@ export const showing = (
   { source, minute, sky, lampsOn }: LightChoice,
   light: RoomLight | null,
   options: readonly InsideOption[],
-): Pick<ShowRequest, 'paints' | 'place' | 'moment'> => ({
+): Pick<ToShow, 'paints' | 'place' | 'moment'> => ({
   place,
   paints: options.map(({ id, paints }) => ({ id, paints })),
   moment: {

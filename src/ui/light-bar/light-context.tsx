@@ -43,8 +43,8 @@ interface LightState extends SeenLight {
 // Words and figures wait until the handle has stood still for so long; swatches never wait.
 const STILL_MS = 120
 
-const LightContext = createContext<LightState | null>(null)
-const MovingLightContext = createContext<SeenLight | null>(null)
+export const LightContext = createContext<LightState | null>(null)
+export const MovingLightContext = createContext<SeenLight | null>(null)
 /** The painter of what is under it; a part of a page may stand in a light of its own. */
 export const PainterContext = createContext<Painter | null>(null)
 
