@@ -18,7 +18,7 @@ interface DemoLearner {
 }
 
 const LEARNERS: readonly DemoLearner[] = [
-  { name: 'Ines Tarrow', rounds: 5, from: 0.9, to: 0.4, weakLean: 'green' },
+  { name: 'Ines Tarrow', rounds: 4, from: 0.9, to: 0.4, weakLean: 'green' },
   { name: 'Odo Fell', rounds: 1, from: 1.3, to: 1.2, weakLean: 'violet' },
 ]
 const WEAKER = 2.2

@@ -7,7 +7,7 @@ import { harmed } from '../src/formats/harmed.fixture'
 import { demoVisit, test } from './app'
 import { contentsOf } from './backup-contents'
 
-const CHANGES = Number(process.env.ELM_HOSTILE ?? 200)
+const CHANGES = Number(process.env.ELM_HOSTILE ?? 100)
 const AT_ONCE = 4
 
 test(`${CHANGES} hostile changes: each is answered, nothing is half stored, and other pages answer`, async ({

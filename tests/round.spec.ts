@@ -353,7 +353,7 @@ test('kills at random moments: each look that was given is there once', async ({
 })
 
 // More where there is time: `ELM_KILLS=20 npx playwright test -g kills`.
-const KILLS = Number(process.env.ELM_KILLS ?? 3)
+const KILLS = Number(process.env.ELM_KILLS ?? 2)
 
 test('what is shown to the client is the colours, the room and two answers; what they say stands apart', async ({
   page,

@@ -3,7 +3,7 @@ import { practised, simulatedLearner } from './simulated-learner.fixture'
 import { AT_FIRST, learnt, stepOf } from './staircase'
 
 const QUESTIONS = 200
-const SEEDS = 10
+const SEEDS = 8
 
 /** What the staircase makes of learners of one error, over their own threshold, seed by seed. */
 function found(kind: PracticeKind, error: number): number[] {
@@ -19,12 +19,10 @@ function found(kind: PracticeKind, error: number): number[] {
 test.each(PRACTICE_KINDS)(
   'the staircase finds the step of a simulated learner within 20 %%: %s',
   (kind) => {
-    const { least, start } = QUESTION_KINDS[kind]
-    for (const error of [1.3 * least, 1.3 * start]) {
-      const off = found(kind, error).map((over) => Math.log(over))
-      const typical = Math.sqrt(off.reduce((sum, each) => sum + each * each, 0) / off.length)
-      expect(typical).toBeLessThan(Math.log(1.2))
-    }
+    // Larger errors as well, and more seeds, by `npm run accuracy`.
+    const off = found(kind, 1.3 * QUESTION_KINDS[kind].least).map((over) => Math.log(over))
+    const typical = Math.sqrt(off.reduce((sum, each) => sum + each * each, 0) / off.length)
+    expect(typical).toBeLessThan(Math.log(1.2))
   },
 )
 

@@ -52,15 +52,18 @@ export function RoomPicture({
     if (isStill) ask(1)
   }, [worker, slot, roomDay, choice, light, option, beyond, view, isStill])
   return (
-    <figure className="min-w-0 flex-1" data-shown={drawn?.id ?? ''}>
+    <figure
+      className="max-w-full min-w-0 shrink"
+      style={{ width: SHOWN_WIDTH }}
+      data-shown={drawn?.id ?? ''}
+    >
       <canvas
         ref={canvas}
         width={WIDTH}
         height={HEIGHT}
         role="img"
         aria-label={`${title} ${viewWords}, ${option.words}${drawn ? `; ${Math.round(drawn.lux)} lux on the walls` : ''}`}
-        className="block h-auto"
-        style={{ width: SHOWN_WIDTH }}
+        className="block h-auto w-full"
       />
       <figcaption className="text-small">
         {option.words}
@@ -77,4 +80,4 @@ function put(canvas: HTMLCanvasElement, { width, height, pixels }: Picture): voi
 }
 
 // Both sizes have one shape: as wide as there is room, and no higher than leaves the light bar in sight.
-const SHOWN_WIDTH = `min(${WIDTH}px, 100%, (100dvh - 21rem) * ${WIDTH / HEIGHT})`
+const SHOWN_WIDTH = `min(${WIDTH}px, (100dvh - 21rem) * ${WIDTH / HEIGHT})`
