@@ -44,8 +44,10 @@ test('two people practise on one store, each with answers of their own, and no v
     ['Odo Fell', 1],
   ])
   const [first] = await listAnswers(db, one)
-  const { learnerId: _, answerId, ...rest } = answer(one, idOf(11))
-  expect(first).toEqual({ ...rest, id: answerId, at: NOW })
+  const { spec, strand, level, given, isRight, tookMs } = answer(one, idOf(11))
+  expect(first).toEqual({
+    ...{ id: idOf(11), spec, strand, level, given, isRight, tookMs, at: NOW },
+  })
   expect(await events()).toEqual(before)
   expect(await listEyeLooks(db)).toEqual([])
   // The key that takes back is for what one has kept, not for what one has said.
