@@ -1,6 +1,7 @@
 import { mkdirSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { z } from 'zod'
 import { keepChange } from '../../src/commands/keep-change'
 import { apply } from '../../src/commands/apply'
 import type { KindName, PayloadOf } from '../../src/commands/kinds'
@@ -10,9 +11,11 @@ import { listAllCandidates } from '../../src/db/candidates'
 import { lastSeq, listCommands, namesInVisit } from '../../src/db/commands'
 import type { Db } from '../../src/db/db'
 import { listDeckColours, listDecks } from '../../src/db/decks'
-import { listKeepers } from '../../src/db/keepers'
+import { listEyeLooks } from '../../src/db/eye-looks'
+import { listKeepers, listLatestKeepers } from '../../src/db/keepers'
 import { listLooks } from '../../src/db/looks'
 import { listMeterReadings } from '../../src/db/meter-readings'
+import { listLearners } from '../../src/db/practice'
 import { listRooms } from '../../src/db/rooms'
 import { migrate } from '../../src/db/migrate'
 import { dbOver, openPglite } from '../../src/db/pglite'
@@ -167,6 +170,12 @@ const PAGES: Readonly<Record<string, (db: Db, visitId: string) => Promise<unknow
     const [deck] = await listDecks(db)
     await listDeckColours(db, deck!.id)
   },
+  'eye and model': (db) => listEyeLooks(db),
+  practice: async (db) => {
+    await listLearners(db)
+    await listLatestKeepers(db, 80)
+    await listEyeLooks(db)
+  },
   'the history': async (db, visitId) => {
     await listCommands(db, visitId)
     await namesInVisit(db, visitId)
@@ -183,11 +192,42 @@ async function printPages({ db }: Store): Promise<void> {
       const visit = visits[Math.floor(random() * visits.length)]!
       times.push(await timed(() => page(counter.db, visit.id)))
     }
+    const whole = await tablesReadWhole(db, (over) => page(over, visits[0]!.id))
     console.log(
       `  ${name}: ${counter.statements / ASKED} statements, ${at(times, 0.5).toFixed(1)} ms median, ` +
-        `${at(times, 0.95).toFixed(1)} ms at the 95th percentile`,
+        `${at(times, 0.95).toFixed(1)} ms at the 95th percentile; large tables read whole: ${whole.join(', ') || 'none'}`,
     )
   }
+}
+
+interface PlanNode {
+  readonly 'Node Type': string
+  readonly 'Relation Name'?: string
+  readonly Plans?: readonly PlanNode[]
+}
+const Plan = z.object({ 'QUERY PLAN': z.array(z.object({ Plan: z.custom<PlanNode>() })) })
+const LARGE = 1000
+
+/** The tables of more than a thousand rows that the plans of a page's statements read from end to end. */
+async function tablesReadWhole(db: Db, page: (over: Db) => Promise<unknown>): Promise<string[]> {
+  const found = new Set<string>()
+  const look = (node: PlanNode): void => {
+    if (node['Node Type'] === 'Seq Scan' && node['Relation Name']) found.add(node['Relation Name'])
+    node.Plans?.forEach(look)
+  }
+  await page({
+    ...db,
+    query: async (sql, parameters) => {
+      const [row] = await db.query(`explain (format json) ${sql}`, parameters)
+      look(Plan.parse(row)['QUERY PLAN'][0]!.Plan)
+      return db.query(sql, parameters)
+    },
+  })
+  const rows = await db.query(
+    'select relname as name from pg_class where reltuples > $1 and relname = any($2::text[])',
+    [LARGE, [...found]],
+  )
+  return rows.map((row) => (row as { name: string }).name)
 }
 
 const AT_ONCE = 20

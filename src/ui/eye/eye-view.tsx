@@ -37,7 +37,7 @@ export function EyeView({
           Counted are verdicts beside what stays, given before the reading was seen, where both
           spoke out.{' '}
           {seenBefore > 0 &&
-            `${counted(seenBefore, 'look')} tell nothing of it: the reading had been seen.`}
+            `${counted(seenBefore, 'look')} ${seenBefore === 1 ? 'tells' : 'tell'} nothing of it: the reading had been seen.`}
         </p>
         {all.of > 0 && (
           <div className="grid grid-cols-2 gap-x-8 gap-y-2 max-lg:grid-cols-1">
@@ -107,11 +107,7 @@ function FacetTable({
                 ) : (
                   <details>
                     <summary className="min-h-6">{value}</summary>
-                    <ul className="mt-1 flex flex-col gap-1 font-normal">
-                      {[...eyeOnly, ...modelOnly].map((look) => (
-                        <LookLine key={look.id} look={look} />
-                      ))}
-                    </ul>
+                    <LookList looks={[...eyeOnly, ...modelOnly]} />
                   </details>
                 )}
               </th>
@@ -148,19 +144,21 @@ function Looks({ title, looks }: { readonly title: string; readonly looks: reado
       <summary className="min-h-11 content-center font-medium">
         {title}: {looks.length}
       </summary>
-      {looks.length === 0 ? (
-        <p className="text-dim">None.</p>
-      ) : (
-        <ul className="flex flex-col gap-1">
-          {looks.slice(-SHOWN_LOOKS).map((look) => (
-            <LookLine key={look.id} look={look} />
-          ))}
-          {looks.length > SHOWN_LOOKS && (
-            <li className="text-dim">and {looks.length - SHOWN_LOOKS} before them</li>
-          )}
-        </ul>
-      )}
+      {looks.length === 0 ? <p className="text-dim">None.</p> : <LookList looks={looks} />}
     </details>
+  )
+}
+
+/** The latest of them, each a way to its bench. */
+function LookList({ looks }: { readonly looks: readonly EyeLook[] }) {
+  const more = looks.length - SHOWN_LOOKS
+  return (
+    <ul className="mt-1 flex flex-col gap-1 font-normal">
+      {looks.slice(-SHOWN_LOOKS).map((look) => (
+        <LookLine key={look.id} look={look} />
+      ))}
+      {more > 0 && <li className="text-dim">and {more} before them</li>}
+    </ul>
   )
 }
 
