@@ -1,7 +1,5 @@
-import { DAYLIGHT } from '../undertone/daylight'
 import { differenceWords } from '../undertone/difference-words'
 import { AMONG_KIND_BELOW, bothReadings } from '../undertone/hue-name'
-import { leanOf } from '../undertone/lean'
 import { oddOneOut } from '../undertone/side-by-side'
 import { leaning, undertoneOf, type Undertone } from '../undertone/undertone'
 import { LEAST_STEPS } from './kinds'
@@ -11,13 +9,13 @@ import type { Material } from './material'
 import {
   anyOf,
   AXES,
+  paintStrand,
   PLAIN_SPEC,
   shuffled,
   type Axis,
   type Maker,
   type Shown,
   type Spec,
-  type Strand,
 } from './question'
 
 /** Where each way lies: a unit vector of a′ and b′. */
@@ -50,11 +48,6 @@ function seen(
     ? paints.map((paint) => ({ ...paint, undertone: undertoneOf(light, paint.reflectance) }))
     : null
 }
-
-const strandOf = ({ kind, light }: Spec, { reflectance }: PracticePaint): Strand => ({
-  ...{ kind, light, finish: 'none' },
-  lean: leanOf(undertoneOf(DAYLIGHT, reflectance))?.lean ?? 'quiet',
-})
 
 const lettered = (paints: readonly PracticePaint[]): Shown[] =>
   paints.map(({ reflectance }, i) => ({ label: 'ABCDE'[i]!, reflectance }))
@@ -117,7 +110,7 @@ export const whichOfTwo: Maker = {
     const other = right === 0 ? 1 : 0
     return {
       ...{ spec, level, onCard: true, chance: null, shown: lettered(paints) },
-      strand: strandOf(spec, paints[right]!),
+      strand: paintStrand(spec, paints[right]!.reflectance),
       asks: `Which of the two is ${axis}, ${lightWords(spec.light)}?`,
       answer: { as: 'choice', choices: ['A', 'B'], right },
       why: `${'AB'[right]!} beside ${'AB'[other]!} is ${differenceWords(paints[other]!.undertone, paints[right]!.undertone)}.`,
@@ -189,7 +182,7 @@ export const sortByLean: Maker = {
     const [first, last] = MOST[axis]
     return {
       ...{ spec, level, onCard: true, chance: null, shown: lettered(paints) },
-      strand: strandOf(spec, paints[order[Math.floor(IN_A_ROW / 2)]!.place]!),
+      strand: paintStrand(spec, paints[order[Math.floor(IN_A_ROW / 2)]!.place]!.reflectance),
       asks: `From the ${first} to the ${last}, ${lightWords(spec.light)}?`,
       answer: { as: 'order', right: order.map(({ place }) => place) },
       why: order
@@ -252,7 +245,7 @@ export const oddOneOfFour: Maker = {
     if (level < Math.max(LEAST_STEPS, ODD_TIMES * Math.max(...rest.map(from)))) return null
     return {
       ...{ spec, level, onCard: true, chance: null, shown: lettered(paints) },
-      strand: strandOf(spec, paints[odd.place]!),
+      strand: paintStrand(spec, paints[odd.place]!.reflectance),
       asks: `Three of these are siblings. Which one is not, ${lightWords(spec.light)}?`,
       answer: { as: 'choice', choices: ['A', 'B', 'C', 'D'], right: odd.place },
       why: `${'ABCD'[odd.place]!} is ${odd.words} than the others.`,

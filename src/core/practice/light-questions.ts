@@ -1,11 +1,9 @@
-import { DAYLIGHT } from '../undertone/daylight'
 import { differenceWords } from '../undertone/difference-words'
-import { leanOf } from '../undertone/lean'
 import { undertoneOf } from '../undertone/undertone'
 import { capital } from '../words'
 import { LEAST_STEPS } from './kinds'
 import { lightWords, practiceLight, PRACTICE_LIGHTS } from './lights'
-import { anyOf, PLAIN_SPEC, shuffled, type Maker } from './question'
+import { anyOf, paintStrand, PLAIN_SPEC, shuffled, type Maker } from './question'
 
 const TO_CHOOSE = 3
 // From where it is told: what turns a colour is said of its daylight.
@@ -43,10 +41,7 @@ export const whichLightTurnsIt: Maker = {
     if (level < LEAST_STEPS) return null
     return {
       ...{ spec, level, onCard: true, chance: null },
-      strand: {
-        ...{ kind: spec.kind, light: most.light, finish: 'none' },
-        lean: leanOf(undertoneOf(DAYLIGHT, reflectance))?.lean ?? 'quiet',
-      },
+      strand: { ...paintStrand(spec, reflectance), light: most.light },
       shown: [{ label: paint.name ?? 'the paint', reflectance }],
       asks: `So it is ${lightWords(spec.light)}. In which of these does it turn most, beside the card?`,
       answer: {

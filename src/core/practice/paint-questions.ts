@@ -1,15 +1,13 @@
-import { labFromXyz } from '../colour/lab'
+import { labFromXyz, xyzFromLab } from '../colour/lab'
 import { D65_WEIGHTS } from '../colour/illuminant'
 import { ucsDifference, type Ucs } from '../colour/cam16'
 import { xyzUnder } from '../colour/observer'
-import type { Reflectance } from '../colour/spectrum'
 import { dryFilm } from '../paint/dry-film'
 import { lrvPercent } from '../paint/lrv'
 import { whyNoLadder } from '../paint/strength'
 import { DAYLIGHT } from '../undertone/daylight'
 import { familyOf, type Kind } from '../undertone/family'
 import { bothReadings } from '../undertone/hue-name'
-import { leanOf } from '../undertone/lean'
 import { lightnessWord } from '../undertone/lightness-word'
 import { percentDarkerThanWhite } from '../undertone/side-by-side'
 import { leaning, undertoneOf, type Undertone } from '../undertone/undertone'
@@ -17,7 +15,7 @@ import { LEAST_STEPS, QUESTION_KINDS } from './kinds'
 import { lightWords, practiceLight } from './lights'
 import type { PracticePaint } from './asked-about'
 import type { Material } from './material'
-import { anyOf, PLAIN_SPEC, type Maker, type Spec, type Strand } from './question'
+import { anyOf, PLAIN_SPEC, type Maker, paintStrand, type Spec } from './question'
 
 const anyPaint = (
   { paints }: Material,
@@ -35,11 +33,6 @@ const anyPaint = (
 
 const paintOf = ({ paints: [ref] }: Spec, material: Material): PracticePaint | null =>
   ref ? material.paint(ref) : null
-
-const strandOf = ({ kind, light }: Spec, reflectance: Reflectance): Strand => ({
-  ...{ kind, light, finish: 'none' },
-  lean: leanOf(undertoneOf(DAYLIGHT, reflectance))?.lean ?? 'quiet',
-})
 
 const ASKED_STRENGTHS = [100, 75, 50] as const
 
@@ -69,7 +62,7 @@ export const whichStrength: Maker = {
     const mix = mixes[right]!
     return {
       ...{ spec, level, onCard: true, chance: null },
-      strand: strandOf(spec, paint.reflectance),
+      strand: paintStrand(spec, paint.reflectance),
       shown: [
         { label: 'at 100 %', reflectance: mixes[0]! },
         { label: 'the mix', reflectance: mix },
@@ -88,15 +81,7 @@ export const whichStrength: Maker = {
 
 const lightnessOf = (percent: number): number => labFromXyz([percent, percent, percent], EVEN)[0]
 const EVEN = [100, 100, 100] as const
-const lrvOf = (lightness: number): number => {
-  let [low, high] = [0, 100]
-  while (high - low > 1e-4) {
-    const middle = (low + high) / 2
-    if (lightnessOf(middle) < lightness) low = middle
-    else high = middle
-  }
-  return low
-}
+const lrvOf = (lightness: number): number => xyzFromLab([lightness, 0, 0], EVEN)[1]
 
 /** An LRV, right within so many units of lightness (L*, of which about one is a step). */
 export const howLight: Maker = {
@@ -116,7 +101,7 @@ export const howLight: Maker = {
     ]
     return {
       ...{ spec, onCard: true, chance: null, level: within },
-      strand: strandOf(spec, paint.reflectance),
+      strand: paintStrand(spec, paint.reflectance),
       shown: [{ label: 'the paint', reflectance: paint.reflectance }],
       asks: `What is its LRV, ${lightWords(spec.light)}? The card around it has 90.`,
       answer: { as: 'figure', unit: 'LRV', right: lrv, from, to },
@@ -143,7 +128,7 @@ export const whiteOrGreige: Maker = {
     if (apart < LEAST_STEPS) return null
     return {
       ...{ spec, level: apart, onCard: true, chance: null },
-      strand: strandOf(spec, paint.reflectance),
+      strand: paintStrand(spec, paint.reflectance),
       shown: [{ label: 'the paint', reflectance: paint.reflectance }],
       asks: `White, off-white or greige, ${lightWords(spec.light)}?`,
       answer: { as: 'choice', choices: [...PALE], right },

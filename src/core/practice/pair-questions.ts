@@ -5,9 +5,7 @@ import { kindWords } from '../pairing/keeper-kind'
 import { pairReading, type PairReading } from '../pairing/pair-reading'
 import { reasonOf } from '../pairing/reason'
 import { seededRandom } from '../seeded-random'
-import { DAYLIGHT } from '../undertone/daylight'
-import { leanOf } from '../undertone/lean'
-import { leaning, undertoneOf } from '../undertone/undertone'
+import { leaning } from '../undertone/undertone'
 import type { Reason } from '../record/verdict'
 import { EYE_STEP } from './kinds'
 import { lightWords, practiceLight } from './lights'
@@ -15,6 +13,7 @@ import type { PracticeFinish, PracticePaint } from './asked-about'
 import type { Material } from './material'
 import {
   anyOf,
+  paintStrand,
   PLAIN_SPEC,
   shuffled,
   type Maker,
@@ -51,12 +50,7 @@ function pairOf(spec: Spec, material: Material): Pair | null {
   if (!paint || !finish) return null
   return {
     ...{ paint, finish },
-    strand: {
-      kind: spec.kind,
-      lean: leanOf(undertoneOf(DAYLIGHT, paint.reflectance))?.lean ?? 'quiet',
-      finish: finish.kind,
-      light: spec.light,
-    },
+    strand: { ...paintStrand(spec, paint.reflectance), finish: finish.kind },
     shown: [
       { label: calledIn(finish), colours: finish.keeper.colours },
       { label: paint.name ?? 'the wall', reflectance: paint.reflectance },

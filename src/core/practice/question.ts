@@ -1,7 +1,10 @@
 import type { Reflectance } from '../colour/spectrum'
 import type { FinishColour } from '../pairing/parts'
 import type { KeeperKind } from '../pairing/keeper-kind'
+import { DAYLIGHT } from '../undertone/daylight'
 import type { HueName } from '../undertone/hue-name'
+import { leanOf } from '../undertone/lean'
+import { undertoneOf } from '../undertone/undertone'
 import type { PracticeKind } from './kinds'
 import type { PracticeLight } from './lights'
 import type { Ref } from './asked-about'
@@ -123,6 +126,12 @@ export function rightWords(answer: RightAnswer, shown: readonly Shown[]): string
       return `${answer.unit} ${Math.round(answer.right)}`
   }
 }
+
+/** What an answer about a paint by itself is counted under. */
+export const paintStrand = ({ kind, light }: Spec, reflectance: Reflectance): Strand => ({
+  ...{ kind, light, finish: 'none' },
+  lean: leanOf(undertoneOf(DAYLIGHT, reflectance))?.lean ?? 'quiet',
+})
 
 export const PLAIN_SPEC = {
   ...{ paints: [], finish: null, lights: [], axis: null },
