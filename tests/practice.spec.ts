@@ -100,7 +100,7 @@ test('what the eye said is compared, learnt from when asked, named where it acts
     for (const { subject, after } of events)
       if (subject === 'candidate' && after) candidates.set(after.id, after)
   let n = 0
-  for (let round = 0; round < 4; round++)
+  for (let round = 0; round < 2; round++)
     for (const row of rows.filter((each) => each.keeper_id && each.verdict)) {
       const candidate = candidates.get(row.candidate_id) as Record<string, unknown>
       const id = `${(0x10000000 + ++n * 0x0357_1113).toString(16).slice(-8).padStart(8, '0')}-0000-4000-8000-000000000000`
@@ -134,7 +134,7 @@ test('what the eye said is compared, learnt from when asked, named where it acts
       })
       expect(await answer.json()).toMatchObject({ ok: true })
     }
-  expect(n).toBeGreaterThan(30)
+  expect(n).toBeGreaterThan(10)
 
   await open(page, `${app.url}/eye`)
   await page.getByRole('button', { name: /^See what \d+ looks teach/ }).click()

@@ -3,7 +3,7 @@ import { chanceTo, learnEye, lessonOf, toldBy } from './learn'
 import { simulatedLooks } from './simulated-eye.fixture'
 
 // `npm run accuracy` prints ten seeds of every limit; here the one that most pairs hang on, and fewer of them.
-const SEEDS = [7, 38, 69, 100]
+const SEEDS = [7, 38, 69]
 const LOOKS = 120
 const mean = (values: readonly number[]): number =>
   values.reduce((sum, each) => sum + each, 0) / values.length

@@ -22,7 +22,7 @@ const AT_STAKE = 0.08
 
 type Pair = Omit<TeachingLook, 'id' | 'works'>
 
-const HELD_UP = 4000
+const HELD_UP = 3000
 const pools = new Map<EyeLimit | null, readonly Pair[]>()
 
 /** Pairs that are held up; only those in which a limit is at stake, where one is given. */
