@@ -33,10 +33,13 @@ const EyeLookRow = z.object({
 /** A verdict beside a keeper, with what the model said then, over all visits. */
 export type EyeLookRow = z.infer<typeof EyeLookRow>
 
-/** Of all verdicts so many are read: those of the last years. */
-export const MOST_EYE_LOOKS = 5000
+/** Of all verdicts so many are read: the latest, for an eye changes. */
+export const MOST_EYE_LOOKS = 1000
 
-/** The latest verdicts beside keepers of every visit that stands, oldest first. */
+/**
+ * The latest verdicts beside keepers of every visit that stands, oldest first. What each names is looked up by its id: a join
+ * would read whole tables of a large store for some hundreds of rows.
+ */
 export const listEyeLooks = (db: Db): Promise<EyeLookRow[]> =>
   many(
     db,
@@ -53,8 +56,11 @@ export const listEyeLooks = (db: Db): Promise<EyeLookRow[]> =>
        l.model_seen_before as "modelSeenBefore", l.model_chance as "modelChance",
        (select bool_or(g.candidate_id = l.candidate_id) from ruling g
          where g.room_id = l.room_id and g.removed_at is null and g.reopened_because is null) as "isPicked"
-     from latest l join visit v on v.id = l.visit_id join room r on r.id = l.room_id
-       join candidate c on c.id = l.candidate_id join keeper k on k.id = l.keeper_id
+     from latest l
+       cross join lateral (select household, removed_at from visit where id = l.visit_id offset 0) v
+       cross join lateral (select name, removed_at from room where id = l.room_id offset 0) r
+       cross join lateral (select deck_colour_id, strength_percent from candidate where id = l.candidate_id offset 0) c
+       cross join lateral (select name, kind from keeper where id = l.keeper_id offset 0) k
      where v.removed_at is null and r.removed_at is null
      order by l.made_at, l.id`,
   )
