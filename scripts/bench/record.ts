@@ -174,7 +174,7 @@ const PAGES: Readonly<Record<string, (db: Db, visitId: string) => Promise<unknow
   practice: async (db) => {
     await listLearners(db)
     await listLatestKeepers(db, 80)
-    await listEyeLooks(db)
+    await listEyeLooks(db, 300)
   },
   'the history': async (db, visitId) => {
     await listCommands(db, visitId)

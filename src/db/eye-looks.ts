@@ -34,19 +34,19 @@ const EyeLookRow = z.object({
 export type EyeLookRow = z.infer<typeof EyeLookRow>
 
 /** Of all verdicts so many are read: the latest, for an eye changes. */
-export const MOST_EYE_LOOKS = 1000
+export const MOST_EYE_LOOKS = 500
 
 /**
  * The latest verdicts beside keepers of every visit that stands, oldest first. What each names is looked up by its id: a join
  * would read whole tables of a large store for some hundreds of rows.
  */
-export const listEyeLooks = (db: Db): Promise<EyeLookRow[]> =>
+export const listEyeLooks = (db: Db, most = MOST_EYE_LOOKS): Promise<EyeLookRow[]> =>
   many(
     db,
     EyeLookRow,
     `with latest as (
        select * from look where against = 'keeper' and verdict is not null and retracted_at is null
-       order by made_at desc limit ${MOST_EYE_LOOKS})
+       order by made_at desc limit $1)
      select l.id, l.visit_id as "visitId", v.household, l.room_id as "roomId", r.name as "roomName",
        l.candidate_id as "candidateId", c.deck_colour_id as "deckColourId", c.strength_percent as "strengthPercent",
        l.held_strength_percent as "heldStrengthPercent", l.keeper_id as "keeperId", k.name as "keeperName",
@@ -63,4 +63,5 @@ export const listEyeLooks = (db: Db): Promise<EyeLookRow[]> =>
        cross join lateral (select name, kind from keeper where id = l.keeper_id offset 0) k
      where v.removed_at is null and r.removed_at is null
      order by l.made_at, l.id`,
+    [most],
   )

@@ -110,8 +110,9 @@ export const listLatestKeepers = (db: Db, most: number): Promise<Keeper[]> =>
     db,
     KeeperRow,
     `${SELECT} join visit v on v.id = r.visit_id
-     where k.removed_at is null and r.removed_at is null and v.removed_at is null
-     order by k.created_at desc, k.id limit $1`,
+     where k.id = any(array(select id from keeper where removed_at is null order by created_at desc limit $1))
+       and r.removed_at is null and v.removed_at is null
+     order by k.created_at desc, k.id`,
     [most],
   )
 

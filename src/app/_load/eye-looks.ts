@@ -10,9 +10,9 @@ import { openDb } from '@/store/store'
 import type { PastRulings } from '@/ui/practice/past-rulings'
 
 /** The latest verdicts beside keepers, over all visits, as eye and model are compared by them. */
-export const loadEyeLooks = cache(async (): Promise<EyeLook[]> => {
+export const loadEyeLooks = cache(async (most?: number): Promise<EyeLook[]> => {
   const db = await openDb()
-  const rows = await listEyeLooks(db)
+  const rows = await listEyeLooks(db, most)
   const ids = [...new Set(rows.map(({ deckColourId }) => deckColourId))]
   const colours = new Map(
     (await listDeckColoursById(db, ids)).map((colour) => [

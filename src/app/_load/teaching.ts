@@ -8,21 +8,18 @@ import { openDb } from '@/store/store'
 import { keeperFinish, whiteBaseOf } from './paints'
 import { loadDecks, loadKeepers, loadRoomDays, loadVisit } from './visit-page'
 
-// What is older was another eye.
-const MOST = 800
-
 /** Whether a look can teach: the eye spoke out before it knew the reading, on a pair that the model judges. */
 const teaches = ({ verdict, modelSeenBefore, modelChance }: EyeLookRow): boolean =>
   verdict !== 'unsure' && modelSeenBefore === false && modelChance !== null
 
 /** How many looks can teach. */
 export const countTeaching = async (): Promise<number> =>
-  (await listEyeLooks(await openDb())).filter(teaches).slice(-MOST).length
+  (await listEyeLooks(await openDb())).filter(teaches).length
 
 /** What the eye said before it knew, with all that it takes to judge the same pairs again. */
 export async function loadTeaching(): Promise<ToTeach> {
   const db = await openDb()
-  const rows = (await listEyeLooks(db)).filter(teaches).slice(-MOST)
+  const rows = (await listEyeLooks(db)).filter(teaches)
   const colours = new Map(
     (await listDeckColoursById(db, [...new Set(rows.map((row) => row.deckColourId))])).map(
       (colour) => [colour.deckColourId, colour] as const,

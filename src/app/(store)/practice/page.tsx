@@ -7,6 +7,9 @@ import { listLearners } from '@/db/practice'
 import { openDb } from '@/store/store'
 import { PracticeView } from '@/ui/practice/practice-view'
 
+// One's own past on such pairs: as many rulings as say something of today's eye.
+const PAST_RULINGS = 300
+
 export const metadata = { title: 'Practice' }
 
 export default async function PracticePage() {
@@ -20,7 +23,7 @@ export default async function PracticePage() {
         decks: (await listDecks(db)).map(deckName),
         finishes: await loadOwnFinishes(houseRules),
       }}
-      rulings={pastRulingsOf(await loadEyeLooks())}
+      rulings={pastRulingsOf(await loadEyeLooks(PAST_RULINGS))}
     />
   )
 }
