@@ -2,7 +2,6 @@ import { existsSync, readFileSync } from 'node:fs'
 import { createServer } from 'node:https'
 import { isIP } from 'node:net'
 import { join } from 'node:path'
-import { createProxyServer } from 'httpxy'
 
 const isLoopback = (host) => host === 'localhost' || host === '::1' || /^127\./.test(host)
 
@@ -28,7 +27,9 @@ export function doorOf(dataDir, env = process.env) {
 }
 
 /** Stands before the application with a certificate; it listens on this machine alone. */
-export function standBefore(port, { host, tls }, publicPort) {
+export async function standBefore(port, { host, tls }, publicPort) {
+  // In a fresh clone there are no packages yet when this file is read.
+  const { createProxyServer } = await import('httpxy')
   const forward = createProxyServer({ target: `http://127.0.0.1:${port}` })
   return new Promise((resolve, reject) => {
     const server = createServer(tls, (request, response) =>
