@@ -29,3 +29,15 @@ export function chanceOver(x: number): number {
   const left = TABLE[cell]!
   return left + (at - cell) * (TABLE[cell + 1]! - left)
 }
+
+/** The other way round: how many standard deviations from even odds a chance is, 0 to 6, whichever side it is on. */
+export function spreadsOf(chance: number): number {
+  const far = Math.max(chance, 1 - chance)
+  let [low, high] = [0, FARTHEST]
+  while (high - low > 1e-6) {
+    const middle = (low + high) / 2
+    if (chanceOver(middle) < far) low = middle
+    else high = middle
+  }
+  return low
+}

@@ -1,25 +1,20 @@
+import { teaches } from '@/core/eye/differences'
 import type { ToTeach } from '@/core/eye/learn'
 import type { RoomDay } from '@/core/light/light-choice'
 import { deckSource, reflectanceOfReading } from '@/core/paint/reading'
 import { atStrength } from '@/core/paint/strength'
 import { listDeckColoursById } from '@/db/decks'
-import { listEyeLooks, type EyeLookRow } from '@/db/eye-looks'
+import { listEyeLooks } from '@/db/eye-looks'
 import { openDb } from '@/store/store'
 import { keeperFinish, whiteBaseOf } from './paints'
 import { loadDecks, loadKeepers, loadRoomDays, loadVisit } from './visit-page'
 
-/** Whether a look can teach: the eye spoke out before it knew the reading, on a pair that the model judges. */
-const teaches = ({ verdict, modelSeenBefore, modelChance }: EyeLookRow): boolean =>
-  verdict !== 'unsure' && modelSeenBefore === false && modelChance !== null
-
-/** How many looks can teach. */
-export const countTeaching = async (): Promise<number> =>
-  (await listEyeLooks(await openDb())).filter(teaches).length
-
 /** What the eye said before it knew, with all that it takes to judge the same pairs again. */
 export async function loadTeaching(): Promise<ToTeach> {
   const db = await openDb()
-  const rows = (await listEyeLooks(db)).filter(teaches)
+  const rows = (await listEyeLooks(db)).filter((row) =>
+    teaches({ ...row, chance: row.modelChance }),
+  )
   const colours = new Map(
     (await listDeckColoursById(db, [...new Set(rows.map((row) => row.deckColourId))])).map(
       (colour) => [colour.deckColourId, colour] as const,

@@ -79,6 +79,14 @@ export interface Differences {
   readonly boards: Followed
 }
 
+/** Whether a look can teach: the eye spoke out before it knew the reading, on a pair that the model judges. */
+export const teaches = ({
+  verdict,
+  modelSeenBefore,
+  chance,
+}: Pick<EyeLook, 'verdict' | 'modelSeenBefore' | 'chance'>): boolean =>
+  verdict !== 'unsure' && modelSeenBefore === false && chance !== null
+
 /** Where eye and model differ: over looks at which both spoke out, and the eye had not seen the reading. */
 export function differencesOf(looks: readonly EyeLook[]): Differences {
   const both = looks.filter(

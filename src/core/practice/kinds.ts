@@ -1,3 +1,5 @@
+import { SEEN_FROM } from '../undertone/difference-words'
+
 /** What the trade practises, one kind of question each. */
 export const PRACTICE_KINDS = [
   'works or not',
@@ -23,8 +25,8 @@ interface KindOfQuestion {
   readonly most: number
 }
 
-/** Under this nobody sees a difference: one step of the eye, CAM16-UCS units (see docs/model.md). */
-export const EYE_STEP = 1
+/** One step of the eye, CAM16-UCS units. */
+export const EYE_STEP = SEEN_FROM
 /** Two surfaces that a question is about differ by so much at the least. */
 export const LEAST_STEPS = 2 * EYE_STEP
 /** A pair is asked about from this chance on, or below its counterpart: Φ(1.0364) = 0.85. */

@@ -2,9 +2,8 @@ import { labFromXyz, xyzFromLab } from '../colour/lab'
 import { D65_WEIGHTS } from '../colour/illuminant'
 import { ucsDifference, type Ucs } from '../colour/cam16'
 import { xyzUnder } from '../colour/observer'
-import { dryFilm } from '../paint/dry-film'
 import { lrvPercent } from '../paint/lrv'
-import { whyNoLadder } from '../paint/strength'
+import { atStrength, whyNoLadder } from '../paint/strength'
 import { DAYLIGHT } from '../undertone/daylight'
 import { familyOf, type Kind } from '../undertone/family'
 import { bothReadings } from '../undertone/hue-name'
@@ -47,8 +46,8 @@ export const whichStrength: Maker = {
     const right = ASKED_STRENGTHS.findIndex((percent) => percent === spec.strengthPercent)
     if (!paint || right < 0 || whyNoLadder(paint.base)) return null
     const light = practiceLight(spec.light)
-    const mixes = ASKED_STRENGTHS.map(
-      (percent) => dryFilm(paint.reflectance, paint.whiteBase, paint.base, percent).reflectance,
+    const mixes = ASKED_STRENGTHS.map((percent) =>
+      atStrength(paint.reflectance, paint.whiteBase, percent),
     )
     const places = mixes.map((mix): Ucs => {
       const { j, a, b } = undertoneOf(light, mix)

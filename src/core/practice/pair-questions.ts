@@ -1,4 +1,4 @@
-import { chanceOver } from '../chance-over'
+import { spreadsOf } from '../chance-over'
 import type { PreparedLight } from '../colour/appearance'
 import { chancePercent, FIRM_FROM } from '../pairing/chance'
 import { kindWords } from '../pairing/keeper-kind'
@@ -21,18 +21,6 @@ import {
   type Spec,
   type Strand,
 } from './question'
-
-/** How many standard deviations a chance is from even odds, below or above. */
-export function spreadsOf(chance: number): number {
-  const far = Math.max(chance, 1 - chance)
-  let [low, high] = [0, 6]
-  while (high - low > 1e-6) {
-    const middle = (low + high) / 2
-    if (chanceOver(middle) < far) low = middle
-    else high = middle
-  }
-  return low
-}
 
 const isFirm = (chance: number): boolean => chance >= FIRM_FROM || chance <= 1 - FIRM_FROM
 

@@ -2,7 +2,7 @@ import { hueName, type HueName } from './hue-name'
 import { hueApartDeg, hueDegOf, type Undertone } from './undertone'
 
 // Sizes of a step in CAM16-UCS units, in words; under the first nobody sees it.
-const SEEN_FROM = 1
+export const SEEN_FROM = 1
 const SIZES = [
   [2.5, 'a touch '],
   [6, 'a little '],

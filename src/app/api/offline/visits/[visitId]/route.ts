@@ -2,6 +2,7 @@ import { buildId } from '@/app/_load/build'
 import {
   findVisitById,
   loadDecks,
+  loadEyeInForce,
   loadKeepers,
   loadLastSeq,
   loadVisit,
@@ -12,7 +13,7 @@ import { HOUSE_STEPS, ROOM_STEPS } from '@/ui/frame/steps'
 
 /**
  * What of a visit a device takes along: the addresses of its pages, its decks and photos, and the version they are of, which is
- * another with each change and each build.
+ * another with each change, each build and each eye that is judged with.
  */
 export async function GET(
   request: Request,
@@ -30,7 +31,11 @@ export async function GET(
   )
   return Response.json(
     {
-      version: `${buildId()} ${await loadLastSeq(visit.id)}`,
+      version: [
+        buildId(),
+        await loadLastSeq(visit.id),
+        (await loadEyeInForce())?.version ?? 0,
+      ].join(' '),
       pages: [
         ...ordered.flatMap(({ id }) =>
           [...ROOM_STEPS, 'schemes'].map((step) => `${base}/rooms/${id}/${step}`),
