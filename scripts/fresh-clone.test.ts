@@ -11,17 +11,17 @@ const FIRST = ['start.mjs', 'demo.mjs', 'test.mjs']
 const namedBy = (script: string): string[] =>
   [
     ...readFileSync(join(SCRIPTS, script), 'utf8').matchAll(/^import .* from '(\.\/lib\/.*)'$/gm),
-  ].map(([, module]) => module!)
+  ].map(([, path]) => path!)
 
 test('in a fresh clone the README’s commands come as far as installing what they need', () => {
   const dir = mkdtempSync(join(tmpdir(), 'elm-fresh-'))
   try {
     cpSync(SCRIPTS, join(dir, 'scripts'), { recursive: true })
     expect(readdirSync(dir)).toEqual(['scripts'])
-    const modules = new Set(FIRST.flatMap(namedBy))
-    expect([...modules]).toContain('./lib/serve.mjs')
-    for (const module of modules)
-      execFileSync(process.execPath, ['--input-type=module', '-e', `await import('${module}')`], {
+    const first = new Set(FIRST.flatMap(namedBy))
+    expect([...first]).toContain('./lib/serve.mjs')
+    for (const each of first)
+      execFileSync(process.execPath, ['--input-type=module', '-e', `await import('${each}')`], {
         cwd: join(dir, 'scripts'),
         stdio: ['ignore', 'ignore', 'inherit'],
       })
