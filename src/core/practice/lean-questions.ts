@@ -50,7 +50,7 @@ function seen(
 }
 
 const lettered = (paints: readonly PracticePaint[]): Shown[] =>
-  paints.map(({ reflectance }, i) => ({ label: 'ABCDE'[i]!, reflectance }))
+  paints.map(({ reflectance, name }, i) => ({ label: 'ABCDE'[i]!, name, reflectance }))
 
 /** A paint of the pool with how it is seen in a light. */
 interface Seen {

@@ -63,7 +63,7 @@ export const whichStrength: Maker = {
       ...{ spec, level, onCard: true, chance: null },
       strand: paintStrand(spec, paint.reflectance),
       shown: [
-        { label: 'at 100 %', reflectance: mixes[0]! },
+        { label: 'at 100 %', name: paint.name, reflectance: mixes[0]! },
         { label: 'the mix', reflectance: mix },
       ],
       asks: `Left the full strength. At which is the right one mixed, ${lightWords(spec.light)}?`,
@@ -101,7 +101,7 @@ export const howLight: Maker = {
     return {
       ...{ spec, onCard: true, chance: null, level: within },
       strand: paintStrand(spec, paint.reflectance),
-      shown: [{ label: 'the paint', reflectance: paint.reflectance }],
+      shown: [{ label: 'the paint', name: paint.name, reflectance: paint.reflectance }],
       asks: `What is its LRV, ${lightWords(spec.light)}? The card around it has 90.`,
       answer: { as: 'figure', unit: 'LRV', right: lrv, from, to },
       why: `LRV ${lrv.toFixed(1)}, ${lightnessWord(lrv)}, ${percentDarkerThanWhite(lrv)} % darker than the card. Right from ${Math.ceil(from)} to ${Math.floor(to)}.`,
@@ -128,7 +128,7 @@ export const whiteOrGreige: Maker = {
     return {
       ...{ spec, level: apart, onCard: true, chance: null },
       strand: paintStrand(spec, paint.reflectance),
-      shown: [{ label: 'the paint', reflectance: paint.reflectance }],
+      shown: [{ label: 'the paint', name: paint.name, reflectance: paint.reflectance }],
       asks: `White, off-white or greige, ${lightWords(spec.light)}?`,
       answer: { as: 'choice', choices: [...PALE], right },
       why: `By daylight ${words}: LRV ${Math.round(lrv)}, ${percentDarkerThanWhite(lrv)} % darker than the card, ${bothReadings(undertone)}.`,

@@ -44,7 +44,12 @@ export const strandName = ({ kind, lean, finish, light }: Strand): string =>
 
 /** One colour, or a finish by its colours. */
 export type Shown =
-  | { readonly label: string; readonly reflectance: Reflectance }
+  | {
+      readonly label: string
+      /** What the paint is called, where the label does not say it: told with the answer. */
+      readonly name?: string | null
+      readonly reflectance: Reflectance
+    }
   | { readonly label: string; readonly colours: readonly FinishColour[] }
 
 /** What is right. */

@@ -92,10 +92,11 @@ function FacetTable({
             <th className="font-normal">
               <span className="sr-only">Which</span>
             </th>
-            <th className="text-right font-normal">Same</th>
-            <th className="text-right font-normal">Agreement</th>
-            <th className="text-right font-normal">Only you</th>
-            <th className="text-right font-normal">Only it</th>
+            {['Same', 'Agreement', 'Only you', 'Only it'].map((head) => (
+              <th key={head} className="pl-2 text-right align-bottom font-normal">
+                {head}
+              </th>
+            ))}
           </tr>
         </thead>
         <tbody>

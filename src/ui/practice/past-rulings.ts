@@ -30,6 +30,6 @@ export function pastWords(
   const inPractice =
     before.length === 0
       ? 'Not practised before.'
-      : `Practised ${counted(before.length, 'time')}, ${before.filter(({ isRight }) => isRight).length} right.`
+      : `Practised ${counted(before.length, 'time')} before, ${before.filter(({ isRight }) => isRight).length} right.`
   return `Of ${what}. ${[inVisits, inPractice].filter(Boolean).join(' ')}`
 }

@@ -9,7 +9,7 @@ import { capital } from '@/core/words'
 import { useKeys } from '../keys/use-keys'
 import { AnswerKeys } from './answer-keys'
 import { pastWords, type PastRulings } from './past-rulings'
-import { InOtherLights, QuestionField } from './question-field'
+import { InOtherLights, QuestionField, UnderField } from './question-field'
 import { useRound, type OwnMaterial } from './use-practice'
 
 /** A round of twenty: a question, a key, the reading, and on. */
@@ -158,11 +158,7 @@ function Asking({
   return (
     <>
       <QuestionField question={question} />
-      <div className="flex justify-around px-4 pt-1 text-small" aria-hidden="true">
-        {shown.map(({ label }) => (
-          <span key={label}>{label}</span>
-        ))}
-      </div>
+      <UnderField question={question} isAnswered={given !== null} />
       {given && answer.as === 'choice' && spec.lights.length > 0 && (
         <InOtherLights lights={spec.lights} shown={shown} />
       )}

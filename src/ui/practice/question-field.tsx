@@ -19,7 +19,30 @@ export function QuestionField({ question }: { readonly question: Question }) {
   )
 }
 
-/** The same pair in other lights, once it was answered. */
+/** What stands under each of them, in its middle; the paints' names only once they were answered. */
+export function UnderField({
+  question: { shown, onCard },
+  isAnswered,
+}: {
+  readonly question: Question
+  readonly isAnswered: boolean
+}) {
+  return (
+    <div
+      className={`flex pt-1 text-center text-small ${onCard ? 'px-[12%]' : 'px-[4%]'}`}
+      aria-hidden="true"
+    >
+      {shown.map((each) => (
+        <span key={each.label} className="flex-1">
+          {each.label}
+          {isAnswered && 'name' in each && each.name ? `: ${each.name}` : ''}
+        </span>
+      ))}
+    </div>
+  )
+}
+
+/** The same in other lights, once it was answered. */
 export function InOtherLights({
   lights,
   shown,
