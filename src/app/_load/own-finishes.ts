@@ -14,10 +14,11 @@ export async function loadOwnFinishes(rules: HouseRules): Promise<PracticeFinish
   return keepers
     .filter(({ state, colours }) => isJudgedAgainst(state) && colours.length > 0)
     .map((keeper) => {
-      const { name, varies, role, colours } = keeperFinish(keeper, rules)
+      const { name, varies, role, colours, patchHash } = keeperFinish(keeper, rules)
       return {
         ref: { own: keeper.id },
         kind: keeper.kind,
+        patchHash,
         keeper: { name, varies, role, colours },
       }
     })

@@ -21,4 +21,6 @@ export interface PracticeFinish {
   readonly ref: Ref
   readonly kind: KeeperKind
   readonly keeper: JudgedKeeper
+  /** The part of its photo that stands for it; null without one. */
+  readonly patchHash: string | null
 }

@@ -66,8 +66,7 @@ export function inventedFinish(number: number): PracticeFinish {
     hueDeg: within(hueDeg),
   }
   return {
-    ref: { invented: number },
-    kind,
+    ...{ ref: { invented: number }, patchHash: null, kind },
     keeper: {
       name: kind,
       varies: false,

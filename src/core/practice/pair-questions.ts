@@ -40,7 +40,7 @@ function pairOf(spec: Spec, material: Material): Pair | null {
     ...{ paint, finish },
     strand: { ...paintStrand(spec, paint.reflectance), finish: finish.kind },
     shown: [
-      { label: calledIn(finish), colours: finish.keeper.colours },
+      { label: calledIn(finish), finish },
       { label: paint.name ?? 'the wall', reflectance: paint.reflectance },
     ],
   }

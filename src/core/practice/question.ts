@@ -1,5 +1,4 @@
 import type { Reflectance } from '../colour/spectrum'
-import type { FinishColour } from '../pairing/parts'
 import type { KeeperKind } from '../pairing/keeper-kind'
 import { DAYLIGHT } from '../undertone/daylight'
 import type { HueName } from '../undertone/hue-name'
@@ -7,7 +6,7 @@ import { leanOf } from '../undertone/lean'
 import { undertoneOf } from '../undertone/undertone'
 import type { PracticeKind } from './kinds'
 import type { PracticeLight } from './lights'
-import type { Ref } from './asked-about'
+import type { PracticeFinish, Ref } from './asked-about'
 import type { Material } from './material'
 
 export const AXES = ['greener', 'pinker', 'yellower', 'bluer'] as const
@@ -50,7 +49,7 @@ export type Shown =
       readonly name?: string | null
       readonly reflectance: Reflectance
     }
-  | { readonly label: string; readonly colours: readonly FinishColour[] }
+  | { readonly label: string; readonly finish: PracticeFinish }
 
 /** What is right. */
 export type RightAnswer =

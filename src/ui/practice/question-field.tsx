@@ -1,11 +1,15 @@
 'use client'
 
 import { WHITE_CARD } from '@/core/colour/appearance'
+import { isMottled } from '@/core/pairing/keeper-kind'
+import type { PracticeFinish } from '@/core/practice/asked-about'
 import { practiceLight, type PracticeLight } from '@/core/practice/lights'
 import type { Question, Shown } from '@/core/practice/question'
+import { Mottled } from '../bench/mottled'
 import { InLight } from '../swatch/in-light'
 import { KeeperSwatch } from '../swatch/keeper-swatch'
 import { RelitPatch } from '../swatch/relit-patch'
+import { RelitPhoto } from '../swatch/relit-photo'
 
 /** What a question is about, edge to edge in its light, on the white card. */
 export function QuestionField({ question }: { readonly question: Question }) {
@@ -62,6 +66,39 @@ export function InOtherLights({
   )
 }
 
+/** A finish as the bench holds it up: its own photograph, flecks in their ground, or its colours by share. */
+function HeldFinish({
+  finish: { ref, kind, keeper, patchHash },
+  label,
+}: {
+  readonly finish: PracticeFinish
+  readonly label: string
+}) {
+  const { name, colours } = keeper
+  const id = 'own' in ref ? ref.own : ref.invented.toString(16).padStart(8, '0')
+  const byShare =
+    isMottled(kind) && colours.length > 1 ? (
+      <Mottled keeper={{ id, name, colours }} />
+    ) : (
+      <KeeperSwatch colours={colours} stacked>
+        {({ part, reflectance }) => (
+          <RelitPatch
+            reflectance={reflectance}
+            label={`${label}, ${part}`}
+            className="h-full w-full"
+          />
+        )}
+      </KeeperSwatch>
+    )
+  return patchHash === null ? (
+    byShare
+  ) : (
+    <RelitPhoto hash={patchHash} label={label}>
+      {byShare}
+    </RelitPhoto>
+  )
+}
+
 function Field({
   light,
   shown,
@@ -87,15 +124,7 @@ function Field({
                   className="h-full w-full"
                 />
               ) : (
-                <KeeperSwatch colours={each.colours}>
-                  {({ part, reflectance }) => (
-                    <RelitPatch
-                      reflectance={reflectance}
-                      label={`${each.label}, ${part}, ${light}`}
-                      className="h-full w-full"
-                    />
-                  )}
-                </KeeperSwatch>
+                <HeldFinish finish={each.finish} label={`${each.label}, ${light}`} />
               )}
             </span>
           ))}
