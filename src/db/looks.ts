@@ -3,7 +3,7 @@ import type { Look, Seen } from '../core/record/look'
 import { many, maybeOne, type Db } from './db'
 import { columnsOf, LookRow, type KeptLook } from './look-row'
 
-/** Every look of a visit, also the struck-out ones, in the order they were kept. */
+/** Every look of a visit, also the struck-out ones, in the order they were given: a device that was away brings late ones. */
 export function listLooks(db: Db, visitId: string): Promise<KeptLook[]> {
   return many(
     db,
@@ -22,7 +22,7 @@ export function listLooks(db: Db, visitId: string): Promise<KeptLook[]> {
        l.model_chance as "modelChance", l.model_sentence as "modelSentence",
        l.model_strength_percent as "modelStrengthPercent", l.retracted_at is not null as retracted
      from look l join candidate c on c.id = l.candidate_id
-     where l.visit_id = $1 order by l.place`,
+     where l.visit_id = $1 order by l.made_at, l.place`,
     [visitId],
   )
 }

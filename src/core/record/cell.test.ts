@@ -1,7 +1,18 @@
+import fc from 'fast-check'
 import { cellSays, isSameLight, type CellMark } from './cell'
 import type { Look } from './look'
-import { CHIP, FULL_CHIP, FULL_SWATCH, HALF_SWATCH, LAMPS, look, OLD, SCREEN } from './look.fixture'
-import type { Verdict } from './verdict'
+import {
+  BOARD,
+  CHIP,
+  FULL_CHIP,
+  FULL_SWATCH,
+  HALF_SWATCH,
+  LAMPS,
+  look,
+  OLD,
+  SCREEN,
+} from './look.fixture'
+import { VERDICTS, type Verdict } from './verdict'
 
 const leanAlone: Look = { ...look('unsure'), verdict: null, lean: 'pink' }
 
@@ -291,4 +302,84 @@ test('a light is the same as itself, whichever is asked first', () => {
       expect(isSameLight(a, b)).toBe(a === b)
       expect(isSameLight(b, a)).toBe(isSameLight(a, b))
     }
+})
+
+// Three looks at one thing, each within an hour of the next and the first not of the last.
+test('a further no, between a no and a works, leaves the no', () => {
+  const [ten, tenToEleven, twentyToTwelve] = [{ minute: 600 }, { minute: 650 }, { minute: 700 }]
+  expect(cellSays([look('no', ten), look('works', twentyToTwelve)]).verdict).toBe('no')
+  const further = [look('no', ten), look('no', tenToEleven), look('works', twentyToTwelve)]
+  expect(cellSays(further).verdict).toBe('no')
+})
+
+test('nor does a board that itself gave way to a later one take a chip’s word', () => {
+  const chip = look('no', { seen: CHIP, minute: 600 })
+  const later = look('works', { minute: 700 })
+  expect(cellSays([chip, later]).verdict).toBe('no')
+  expect(cellSays([chip, look('no', { minute: 650 }), later]).verdict).toBe('no')
+})
+
+test('how many lights were seen does not hang on the order of the looks', () => {
+  const minutes = [600, 650, 700, 755]
+  const looks = minutes.map((minute) => look('works', { minute }))
+  // 10:00 with 10:50, 11:40 with 12:35: two hours hold all four, whoever came first.
+  for (const [a, b, c, d] of [
+    [0, 1, 2, 3],
+    [3, 2, 1, 0],
+    [1, 0, 3, 2],
+    [2, 0, 3, 1],
+  ] as const)
+    expect(cellSays([looks[a]!, looks[b]!, looks[c]!, looks[d]!]).lights).toBe(2)
+})
+
+const anyLook = fc
+  .record({
+    verdict: fc.constantFrom(...VERDICTS),
+    minute: fc.constantFrom(600, 650, 700, 750),
+    beside: fc.constantFrom('stone', 'stone', 'floor'),
+    seen: fc.constantFrom(
+      BOARD,
+      BOARD,
+      BOARD,
+      CHIP,
+      FULL_CHIP,
+      FULL_SWATCH,
+      HALF_SWATCH,
+      SCREEN,
+      OLD,
+    ),
+    lamps: fc.constantFrom({}, {}, {}, LAMPS),
+    reasons: fc.constantFrom([], [], ['can’t say in this light' as const], ['too grey' as const]),
+    retracted: fc.nat(5).map((n) => n === 0),
+  })
+  .map(({ verdict, lamps, ...given }) => look(verdict, { ...given, ...lamps }))
+const someLooks = fc.array(anyLook, { maxLength: 9 })
+const inserted = (looks: readonly Look[], at: number, further: Look): Look[] =>
+  looks.toSpliced(at % (looks.length + 1), 0, further)
+
+/** What is asked of a record when a look comes in anywhere in time, from a device that was away. */
+const whenOneComesIn = (
+  holds: (before: readonly Look[], after: readonly Look[], further: Look) => void,
+) =>
+  fc.assert(
+    fc.property(someLooks, fc.nat(), anyLook, (looks, at, further) =>
+      holds(looks, inserted(looks, at, further), further),
+    ),
+    { numRuns: 2000, seed: 29 },
+  )
+
+test('a further no never makes a cell better, whenever it comes in', () => {
+  whenOneComesIn((before, after, further) => {
+    const no: Look = { ...further, verdict: 'no', reasons: [] }
+    const says = cellSays(after.map((each) => (each === further ? no : each)))
+    // Either it counts, or all stands as it stood.
+    if (says.verdict !== 'no') expect(says.counted).toEqual(cellSays(before).counted)
+  })
+})
+
+test('a look that is taken back leaves what stood before it', () => {
+  whenOneComesIn((before, after, further) => {
+    const takenBack = after.map((each) => (each === further ? { ...each, retracted: true } : each))
+    expect(cellSays(takenBack)).toEqual(cellSays(before))
+  })
 })

@@ -17,7 +17,7 @@ export interface CellSays {
   readonly reasons: readonly Reason[]
   /** The look that names it, the latest where several do; of a cell seen on a screen only, the screen's. */
   readonly look: Look | null
-  /** In how many lights it was seen; the screen's are none. */
+  /** In how many lights it was seen, at the strength that rules; the screen's are none. */
   readonly lights: number
   /** The looks that it goes by; none where nothing was seen that counts. */
   readonly counted: readonly Look[]
@@ -35,30 +35,24 @@ const ONE_LIGHT_MINUTES = 60
  * What a candidate's looks in a room come to, oldest first.
  *
  * - Looks that were taken back, that say a lean alone, or that withhold a verdict, count for nothing.
- * - Of one thing in one light, seen the same way, the latest counts.
+ * - Of one thing in one light, seen the same way, the latest that counts takes the place of the earlier.
  * - Looks at paint of the candidate's own strength rule; a sample of another strength speaks only where there is none.
  * - Larger samples rule over chips, thing by thing and light by light.
  * - A screen never counts as seen: by itself it leaves the verdict open, and is told as such.
  * - Of what counts the worst names the room; lighter for one thing and stronger for another leave it unsure.
  */
 export function cellSays(looks: readonly Look[]): CellSays {
-  const standing = latestOfEach(
-    looks.filter((look) => !look.retracted && isVerdict(look) && !isWithheld(look)),
-    (a, b) => isSameThing(a, b) && a.seen.as === b.seen.as && heldAlike(a, b),
-  )
+  const standing = looks.filter((look) => !look.retracted && isVerdict(look) && !isWithheld(look))
   const seen = standing.filter(({ seen: { as } }) => as !== 'screen')
   const own = seen.filter((look) => otherStrengthPercent(look) === null)
   const ofStrength = own.length > 0 ? own : seen
-  const counted = ofStrength.filter(
-    (look) =>
-      !isChip(look) || !ofStrength.some((other) => !isChip(other) && isSameThing(look, other)),
-  )
-  const { verdict, named } = worstOf(counted.length > 0 ? counted : standing)
+  const counted = whatCounts(ofStrength)
+  const { verdict, named } = worstOf(counted.length > 0 ? counted : whatCounts(standing))
   return {
     verdict: counted.length > 0 ? verdict : null,
     reasons: [...new Set(named.flatMap(({ reasons }) => reasons))],
     look: named.at(-1) ?? null,
-    lights: latestOfEach(counted, isSameLight).length,
+    lights: lightsOf(ofStrength),
     counted,
     marks: marksOf(counted, standing),
     clientSaysNo: looks.some(({ retracted, client }) => !retracted && client?.says === 'no'),
@@ -100,9 +94,39 @@ const isWithheld = ({ verdict, reasons }: Look): boolean =>
 
 const isChip = ({ seen }: Look): boolean => seen.as === 'sample' && seen.held === 'chip'
 
-/** Of looks that are alike, the latest; in the order they were given. */
-function latestOfEach(looks: readonly Look[], alike: (a: Look, b: Look) => boolean): Look[] {
-  return looks.filter((look, i) => !looks.slice(i + 1).some((later) => alike(look, later)))
+/**
+ * The looks that count: larger samples before chips, the latest before earlier ones, each unless one that counts has taken its
+ * place. A look that does not count itself takes nobody's: so a further no never makes a cell better.
+ *
+ * @returns in the order they were given
+ */
+function whatCounts(looks: readonly Look[]): Look[] {
+  const latestFirst = looks.toReversed()
+  const counted: Look[] = []
+  for (const look of [
+    ...latestFirst.filter((each) => !isChip(each)),
+    ...latestFirst.filter(isChip),
+  ])
+    if (!counted.some((other) => takesPlaceOf(other, look))) counted.push(look)
+  return looks.filter((look) => counted.includes(look))
+}
+
+/** Whether a look that counts leaves nothing for an earlier one, or one at a smaller sample, to say. */
+const takesPlaceOf = (counted: Look, look: Look): boolean =>
+  isSameThing(counted, look) &&
+  ((counted.seen.as === look.seen.as && heldAlike(counted, look)) ||
+    (isChip(look) && !isChip(counted)))
+
+/** In how many lights some looks were taken: hours of daylight, the fewest that hold them all, and the lamps. */
+function lightsOf(looks: readonly Look[]): number {
+  let lights = 0
+  let left = looks.toSorted((a, b) => a.light.minute - b.light.minute)
+  while (left.length > 0) {
+    const [first] = left
+    left = left.filter((look) => !isSameLight(first!, look))
+    lights += 1
+  }
+  return lights
 }
 
 const isSameThing = (a: Look, b: Look): boolean =>
