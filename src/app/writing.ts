@@ -1,4 +1,5 @@
 import { NotNowError } from '@/commands/keep-change'
+import { refusedInWords } from '@/db/refused-words'
 import { isUnwritable, diskWords } from '@/store/disk'
 import { applicationStore } from '@/store/store'
 import { isOwnPage } from './door'
@@ -41,6 +42,8 @@ export const taking =
       return why === null ? await take(request, context) : refused(why, 503)
     } catch (error) {
       if (error instanceof NotNowError) return refused(error.message, 503)
+      const words = refusedInWords(error)
+      if (words) return refused(words, 422)
       logError(`Taking ${takes} in`, error)
       return isUnwritable(error)
         ? refused(`Nothing was kept of this: ${diskWords(error)}.`, 503)

@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto'
 import { z } from 'zod'
+import { DEEPEST, isDeeperThan } from '../core/nesting'
 import { namesInVisit, findCommand } from '../db/commands'
 import {
   FOREIGN_KEY_VIOLATION,
@@ -9,6 +10,7 @@ import {
   UNIQUE_VIOLATION,
   type Db,
 } from '../db/db'
+import { refusedInWords } from '../db/refused-words'
 import { lengthUnits } from '../db/settings'
 import { Refusal, type Kind } from './kind'
 import { KINDS, type Answer } from './kinds'
@@ -33,6 +35,7 @@ type Sent = z.infer<typeof Envelope>
  * @returns what came of it; the same for the same change
  */
 export async function apply(db: Db, sent: unknown, receivedAt: string): Promise<Answer> {
+  if (isDeeperThan(sent)) return refused(`Expected at most ${DEEPEST} levels of lists and objects.`)
   if (hasNul(sent)) return refused('Expected text without NUL characters.')
   const envelope = Envelope.safeParse(sent)
   if (!envelope.success) return refusedFields(envelope.error)
@@ -172,6 +175,8 @@ async function refusalOf(
     return refused('It is ruled on: reopen the ruling first, with a reason. Nothing was changed.')
   if (state === FOREIGN_KEY_VIOLATION)
     return refused('Something that it names is not there, or not any more. Load the page again.')
+  const words = refusedInWords(error, payload)
+  if (words) return refused(words)
   throw error
 }
 

@@ -1,6 +1,9 @@
-import { CODEC_VERSION } from '../db/codec'
+import { seededRandom } from '../core/seeded-random'
+import { CODEC_VERSION, type JsonRow } from '../db/codec'
+import type { Db } from '../db/db'
+import { VISIT_ROW_SHAPES } from '../db/row-shapes'
 import { testDb } from '../db/test-db.fixture'
-import { visitRows } from '../db/visit-rows'
+import { VISIT_TABLES, visitRows } from '../db/visit-rows'
 import {
   aHouse,
   board,
@@ -8,6 +11,7 @@ import {
   done,
   empty,
   idOf,
+  liveView,
   look,
   roomPaint,
   said,
@@ -126,12 +130,50 @@ const SPOILT = [
   [
     'a value that is none',
     (p: PayloadOf<'import-visit'>) => spoilt(p, 'room', { height_mm: 'high' }),
-    /room: a row of the file is none/,
+    /room, row 1, height_mm: .*expected number/,
   ],
   [
     'a row against the rules',
+    (p: PayloadOf<'import-visit'>) => spoilt(p, 'room', { height_mm: 20 }),
+    /room: a row of the file is none \(room_height_mm_check\)/,
+  ],
+  [
+    'a verdict that is none',
     (p: PayloadOf<'import-visit'>) => spoilt(p, 'look', { verdict: 'splendid' }),
-    /look: a row of the file is none/,
+    /look, row 1, verdict: Invalid option/,
+  ],
+  [
+    'a reason that this program does not know',
+    (p: PayloadOf<'import-visit'>) => spoilt(p, 'look', { reasons: ['too loud'] }),
+    /look, row 1, reasons.0: Invalid option/,
+  ],
+  [
+    'rows of an older program that nobody brought up to date',
+    (p: PayloadOf<'import-visit'>) => ({ ...p, rows: CODEC_VERSION - 1 }),
+    /Expected rows of version/,
+  ],
+  [
+    'a row twice',
+    (p: PayloadOf<'import-visit'>) => ({
+      ...p,
+      tables: { ...p.tables, lamp: [...p.tables.lamp!, ...p.tables.lamp!] },
+    }),
+    /lamp, row 2: it is in the file twice/,
+  ],
+  [
+    'a photo that is not in it',
+    (p: PayloadOf<'import-visit'>) => spoilt(p, 'keeper', { photo_hash: 'a'.repeat(64) }),
+    /keeper, row 1: its photo_hash is not in the file/,
+  ],
+  [
+    'the best of candidates that are not in it',
+    (p: PayloadOf<'import-visit'>) => spoilt(p, 'look', { best_of: [idOf(999)] }),
+    /look, row 1: its best_of is not in the file/,
+  ],
+  [
+    'a colour of no deck',
+    (p: PayloadOf<'import-visit'>) => spoilt(p, 'candidate', { deck_colour_id: idOf(999) }),
+    /A colour of a deck that its rows name is not in the file/,
   ],
 ] as const
 
@@ -145,3 +187,134 @@ test('a file that is none is refused in words, and nothing of it is stored', asy
     expect(await wholeRecord(db)).toEqual(before)
   }
 })
+
+test('each table of a visit has its shape: every column of it, and no other', async () => {
+  for (const name of VISIT_TABLES) {
+    const columns = (await db.query(
+      `select column_name as name, is_nullable = 'YES' as nullable from information_schema.columns
+       where table_schema = 'public' and table_name = $1 order by column_name`,
+      [name],
+    )) as { name: string; nullable: boolean }[]
+    const shape = Object.entries(VISIT_ROW_SHAPES[name].shape)
+      .map(([column, of]) => ({ name: column, nullable: of.safeParse(null).success }))
+      .sort((p, q) => (p.name < q.name ? -1 : 1))
+    expect([name, shape]).toEqual([name, columns])
+  }
+})
+
+/** Does something to the store and takes it back, whatever came of it. */
+async function undone(work: (tx: Db) => Promise<void>): Promise<void> {
+  const back = new Error('taken back')
+  await db
+    .transaction(async (tx) => {
+      await work({
+        ...tx,
+        async transaction(inner) {
+          await tx.exec('savepoint of_change')
+          try {
+            return await inner(tx)
+          } catch (error) {
+            await tx.exec('rollback to savepoint of_change')
+            throw error
+          }
+        },
+      })
+      throw back
+    })
+    .catch((error: unknown) => {
+      if (error !== back) throw error
+    })
+}
+
+test('a file with the rooms of another visit in it is refused, and the other keeps its own', async () => {
+  const { payload } = await exported()
+  await wipe()
+  const other = await aHouse(db, 2)
+  const theirs = await visitRows(db, other.visitId)
+  const grasping = {
+    ...payload,
+    tables: {
+      ...payload.tables,
+      room: [
+        ...payload.tables.room!,
+        ...theirs.room.map((row) => ({ ...row, visit_id: payload.visitId, name: 'Taken' })),
+      ],
+    },
+  }
+  expect(await said(db, command(1, 'import-visit', grasping))).toBe(
+    'room, row 3: its id stands for something of another visit here. Nothing was taken in.',
+  )
+  expect(await visitRows(db, other.visitId)).toEqual(theirs)
+})
+
+const HARMED = Number(process.env.ELM_HARMED ?? 80)
+
+test('harmed files are read whole or refused in words, and what others have stays as it is', async () => {
+  const { payload } = await exported()
+  await wipe()
+  const other = await aHouse(db, 2)
+  await done(db, 'keep-look', look(other, idOf(2040)))
+  const theirs = await visitRows(db, other.visitId)
+  const random = seededRandom(29)
+  const came = { read: 0, refused: 0 }
+  for (let n = 0; n < HARMED; n++)
+    await undone(async (tx) => {
+      const harmed = harmedTables(payload.tables, theirs, random)
+      const answer = await said(tx, command(100, 'import-visit', { ...payload, tables: harmed }))
+      const isKept = answer.startsWith('kept: ')
+      expect(answer).toMatch(/^kept: \d+ rows were read|^.{12,}/)
+      came[isKept ? 'read' : 'refused'] += 1
+      expect(await visitRows(tx, other.visitId)).toEqual(theirs)
+      // Whatever was read can be read again by every page.
+      if (isKept) await liveView(tx, payload.visitId)
+    })
+  // Neither may be all: then nothing was tried.
+  expect(came.read).toBeGreaterThan(HARMED / 50)
+  expect(came.refused).toBeGreaterThan(HARMED / 2)
+})
+
+type Tables = Readonly<Record<string, readonly JsonRow[]>>
+
+/** A file's tables with one or two things done to them: others' ids and parents, unknown words, missing and doubled rows, cut, nested deep. */
+function harmedTables(tables: Tables, theirs: Tables, random: () => number) {
+  const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)]!
+  const harmed: Record<string, Record<string, unknown>[]> = structuredClone(tables) as never
+  const nested = JSON.parse('['.repeat(400) + ']'.repeat(400)) as unknown
+  for (let times = 1 + Math.floor(random() * 2); times > 0; times--) {
+    const name = pick(Object.keys(harmed).filter((table) => harmed[table]!.length > 0))
+    const rows = harmed[name]!
+    const row = pick(rows)
+    const column = pick(Object.keys(row))
+    const their = pick(theirs[name]?.length ? theirs[name] : theirs.room!)
+    const words = [
+      'splendid',
+      '',
+      null,
+      -1,
+      1e12,
+      true,
+      {},
+      [],
+      ['too loud'],
+      nested,
+      '\u202E'.repeat(9),
+    ]
+    pick([
+      () => (row[column] = their[column] ?? pick(theirs.keeper!).id),
+      () => (row.id = their.id ?? null),
+      () => rows.push({ ...their }),
+      () => rows.push({ ...their, visit_id: tables.visit![0]!.id }),
+      () => rows.push({ ...row }),
+      () => rows.splice(rows.indexOf(row), 1),
+      () => (harmed[name] = []),
+      () => delete harmed[name],
+      () => delete row[column],
+      () => (row[column] = pick(words)),
+      () => (row[column] = pick(words)),
+      () => (row[`${column}_too`] = 1),
+      () => (harmed[pick(VISIT_TABLES)] = rows),
+      () => Object.assign(row, { note: 'otherwise', name: 'Otherwise' }),
+    ])()
+  }
+  return harmed
+}

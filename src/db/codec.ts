@@ -92,6 +92,15 @@ export async function putRow(db: Db, name: TableName, row: JsonRow): Promise<voi
   )
 }
 
+/** Writes a row that is not there yet, as it is given. */
+export async function insertRow(db: Db, name: TableName, row: JsonRow): Promise<void> {
+  const columns = Object.keys(row).join(', ')
+  await db.query(
+    `insert into ${name} (${columns}) select ${columns} from jsonb_populate_record(null::${name}, $1::jsonb)`,
+    [JSON.stringify(row)],
+  )
+}
+
 /** Takes a row out of sight, or a part away. */
 export async function takeRowOut(
   db: Db,

@@ -4,25 +4,26 @@ import { FINISH_VERDICTS, type FinishLook } from '../core/record/finish-look'
 import { many, maybeOne, type Db } from './db'
 import { LIGHT } from './look-row'
 
+export const FinishLight = z.object({
+  ...LIGHT,
+  metered: z.object({ lux: z.number(), cctK: z.number() }).nullable(),
+})
+export const FinishModel = z.object({
+  version: z.string(),
+  judgement: z.enum(JUDGEMENTS),
+  chance: z.number(),
+  sentence: z.string(),
+})
+
 const FinishLookRow = z.object({
   id: z.uuid(),
   roomId: z.uuid(),
   arrivingId: z.uuid(),
   besideId: z.uuid(),
   seenAs: z.enum(['sample', 'screen']),
-  light: z.object({
-    ...LIGHT,
-    metered: z.object({ lux: z.number(), cctK: z.number() }).nullable(),
-  }),
+  light: FinishLight,
   verdict: z.enum(FINISH_VERDICTS),
-  model: z
-    .object({
-      version: z.string(),
-      judgement: z.enum(JUDGEMENTS),
-      chance: z.number(),
-      sentence: z.string(),
-    })
-    .nullable(),
+  model: FinishModel.nullable(),
   by: z.string(),
   madeAt: z.string(),
 })

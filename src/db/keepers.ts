@@ -9,14 +9,17 @@ import { many, type Db } from './db'
 import { ReadingEvidenceShape } from './reading-evidence'
 import { ReadingColumns, readingFromColumns } from './reading-columns'
 
+/** How a colour differs from the deck colour it was matched to by eye. */
+export const EyeShifts = z.array(
+  z.object({ towards: z.enum(SHIFT_DIRECTIONS), size: z.enum(SHIFT_SIZES) }),
+)
+
 const ColourShape = ReadingColumns.extend({
   part: z.string(),
   sharePercent: z.number(),
   deckColourId: z.uuid().nullable(),
   deckColourName: z.string().nullable(),
-  shift: z
-    .array(z.object({ towards: z.enum(SHIFT_DIRECTIONS), size: z.enum(SHIFT_SIZES) }))
-    .nullable(),
+  shift: EyeShifts.nullable(),
   source: z.enum(READING_SOURCES).nullable(),
   evidence: ReadingEvidenceShape.nullable(),
 }).transform((row) => ({

@@ -6,6 +6,9 @@ import type { Lean } from '../core/undertone/lean'
 import { done, many, maybeOne, type Db } from './db'
 import { copyFittings, DoorShape, LampShape, WindowShape } from './fittings'
 
+/** Leans that are out of a room. */
+export const RuledOutLeans = z.array(z.object({ lean: z.enum(HUE_NAMES), strong: z.boolean() }))
+
 const RoomRow = z.object({
   id: z.uuid(),
   visitId: z.uuid(),
@@ -19,8 +22,7 @@ const RoomRow = z.object({
   treatment: z.enum(TREATMENTS),
   /** The keeper that leads, once it is chosen. */
   leadKeeperId: z.uuid().nullable(),
-  /** Leans that are out of it. */
-  ruledOutLeans: z.array(z.object({ lean: z.enum(HUE_NAMES), strong: z.boolean() })),
+  ruledOutLeans: RuledOutLeans,
   /** Rooms that are open to or seen from this one. */
   seenFrom: z.array(z.uuid()),
   windows: z.array(WindowShape),

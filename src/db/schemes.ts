@@ -4,7 +4,7 @@ import { SURFACES } from '../core/record/proposal'
 import { SCHEME_ORIGINS, type Scheme } from '../core/scheme/whole-scheme'
 import { done, many, type Db } from './db'
 
-const SchemePart = z.object({
+export const SchemePart = z.object({
   surface: z.enum(SURFACES),
   candidateId: z.uuid(),
   sheen: z.enum(SHEENS),

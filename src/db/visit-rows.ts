@@ -80,17 +80,6 @@ export const decksOfVisit = (db: Db, visitId: string): Promise<DeckRowsOf[]> =>
     [visitId],
   )
 
-/** The columns of a table that a row may have. */
-export async function columnsOf(db: Db, name: VisitTable): Promise<ReadonlySet<string>> {
-  const rows = await many(
-    db,
-    z.object({ column: z.string() }),
-    `select column_name as column from information_schema.columns where table_schema = 'public' and table_name = $1`,
-    [name],
-  )
-  return new Set(rows.map(({ column }) => column))
-}
-
 /** While a file is laid in, what is ruled on takes its own rows. */
 export const beginReplay = (tx: Db): Promise<unknown> =>
   tx.query(`select set_config('elm.replaying', 'on', true)`)

@@ -1,5 +1,6 @@
 import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from 'fflate'
 import { z } from 'zod'
+import { DEEPEST, isDeeperThan } from '../core/nesting'
 
 /** The version of the file's own shape; that of its rows is `rows`. */
 export const VISIT_FILE_VERSION = 1
@@ -97,6 +98,8 @@ export function readVisitFile(bytes: Uint8Array): VisitFileResult {
   } catch {
     return refused('Expected JSON in visit.json; it is broken.')
   }
+  if (isDeeperThan(parsed))
+    return refused(`visit.json: expected at most ${DEEPEST} levels of lists and objects.`)
   const read = VisitFileShape.safeParse(parsed)
   if (!read.success) {
     const [issue] = read.error.issues
