@@ -13,7 +13,11 @@ const zones = [
     from: './src',
     except: ['./commands', './store', './db', './time', './core'],
   },
-  { target: './src/workers', from: './src', except: ['./workers', './core', './formats'] },
+  {
+    target: './src/workers',
+    from: './src',
+    except: ['./workers', './core', './formats', './store/old-visit.ts'],
+  },
   { target: './src/devices', from: './src', except: ['./devices', './core'] },
   {
     target: './src/ui',

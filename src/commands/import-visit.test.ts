@@ -247,7 +247,7 @@ test('a file with the rooms of another visit in it is refused, and the other kee
   expect(await visitRows(db, other.visitId)).toEqual(theirs)
 })
 
-const HARMED = Number(process.env.ELM_HARMED ?? 80)
+const HARMED = Number(process.env.ELM_HARMED ?? 40)
 
 test('harmed files are read whole or refused in words, and what others have stays as it is', async () => {
   const { payload } = await exported()

@@ -28,7 +28,7 @@ export const importVisit = kind({
       throw new Refusal(
         `The file was written by a newer Elm Swatch (rows ${rows}, this one knows ${CODEC_VERSION}). Nothing was taken in.`,
       )
-    // Those of an older program were brought up to date before: `formats/up-to-date.ts`.
+    // Those of an older program were brought up to date before: `store/old-visit.ts`.
     if (rows < CODEC_VERSION)
       throw new Refusal(`Expected rows of version ${CODEC_VERSION}, got ${rows}.`)
     const file = readRows(visitId, tables)

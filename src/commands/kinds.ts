@@ -116,6 +116,8 @@ export type Answer =
   | {
       readonly ok: false
       readonly message: string
+      /** Nothing is wrong with it: it could not be sent, and lies on the device that made it. */
+      readonly aside?: true | undefined
       /** What is wrong, by the field of the payload. */
       readonly fields?: Readonly<Record<string, string>> | undefined
     }

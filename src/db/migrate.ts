@@ -71,7 +71,8 @@ const LOCK = 3_141_592
 const oneAtATime = (tx: Db): Promise<unknown> =>
   tx.query('select pg_advisory_xact_lock($1)', [LOCK])
 
-async function doneMigrations(db: Db): Promise<ReadonlySet<number>> {
+/** The numbers of the migrations that a database has gone through; none of one that is not ours yet. */
+export async function doneMigrations(db: Db): Promise<ReadonlySet<number>> {
   const [there] = await db.query(`select to_regclass('migration') is not null as there`)
   if (!(there as { there: boolean }).there) return new Set()
   const rows = await many(db, z.object({ number: z.int() }), 'select number from migration')

@@ -3,7 +3,7 @@ import { sqlState, type Db } from './db'
 
 // Dates and times stay strings both ways; a Date would bring the server's own time zone in.
 const AS_TEXT = (text: string): string => text
-const PARSERS = { [types.DATE]: AS_TEXT, [types.TIMESTAMPTZ]: AS_TEXT, [types.INT8]: Number }
+export const PARSERS = { [types.DATE]: AS_TEXT, [types.TIMESTAMPTZ]: AS_TEXT, [types.INT8]: Number }
 
 /** Opens a PostgreSQL database kept in a directory; creates it where there is none. */
 export async function openPglite(dataDir: string): Promise<PGlite> {

@@ -97,31 +97,35 @@ export async function writeBackup(
   }
 }
 
+/** Tables of which a backup tells what they hold. */
+const TOLD = ['settings', 'visit', 'deck', 'look', 'photo'] as const
+
 /** What a snapshot holds, by the names that people give it. */
 async function contentsOf(rows: string) {
-  const manifest = {
-    who: '',
-    visits: [] as BackupManifest['visits'],
-    decks: [] as string[],
-    looks: 0,
-  }
-  const hashes: string[] = []
-  const of: Readonly<Record<string, (row: JsonRow) => void>> = {
-    settings: ({ who }) => (manifest.who = String(who)),
-    visit: ({ household, visit_date, removed_at }) =>
-      manifest.visits.push({
+  const told = Object.fromEntries(TOLD.map((name) => [name, new Map<unknown, JsonRow>()]))
+  const hold = (table: string, row: JsonRow): void =>
+    void told[table]?.set(row.hash ?? row.id, table === 'look' ? {} : row)
+  await readSnapshot(rows, {
+    page: ({ table, rows: all }) => all.forEach((row) => hold(table, row)),
+    later(change) {
+      for (const { subject, after } of 'events' in change ? change.events : [])
+        if (after) hold(String(subject), after as JsonRow)
+    },
+  })
+  const all = (name: (typeof TOLD)[number]): JsonRow[] => [...told[name]!.values()]
+  return {
+    manifest: {
+      who: String(all('settings')[0]?.who ?? ''),
+      visits: all('visit').map(({ household, visit_date, removed_at }) => ({
         household: String(household),
         visitDate: String(visit_date),
         isOut: removed_at !== null,
-      }),
-    deck: ({ maker, name }) => manifest.decks.push(`${String(maker)}, ${String(name)}`),
-    look: () => (manifest.looks += 1),
-    photo: ({ hash }) => hashes.push(String(hash)),
+      })),
+      decks: all('deck').map(({ maker, name }) => `${String(maker)}, ${String(name)}`),
+      looks: told.look!.size,
+    },
+    hashes: all('photo').map(({ hash }) => String(hash)),
   }
-  await readSnapshot(rows, {
-    page: ({ table, rows: all }) => all.forEach((row) => of[table]?.(row)),
-  })
-  return { manifest, hashes }
 }
 
 /**

@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto'
 import { open, type FileHandle } from 'node:fs/promises'
 import { crc32 } from 'node:zlib'
 import { z } from 'zod'
+import type { LaterChange } from '../db/all-rows'
 import { RowJson } from '../db/codec'
 
 /** What a journal holds, one body a record. */
@@ -22,6 +23,10 @@ export const JournalBody = z.union([
   z.object({ deckColours: z.array(RowJson) }),
 ])
 export type JournalBody = z.infer<typeof JournalBody>
+
+/** The changes among some bodies, with the colours of decks that they open. */
+export const laterIn = (bodies: readonly JournalBody[]): LaterChange[] =>
+  bodies.filter((body) => !('begins' in body)) as LaterChange[]
 
 /** The chain of a journal that nothing came before. */
 export const NO_CHAIN = '0'.repeat(64)

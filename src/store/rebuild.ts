@@ -1,15 +1,13 @@
 import { existsSync, renameSync, rmSync } from 'node:fs'
-import { layingRowsIn, putRows, redo, takeAllRowsAway } from '../db/all-rows'
-import type { JsonRow } from '../db/codec'
-import type { Db } from '../db/db'
+import { layingRowsIn, redoAfter, takeAllRowsAway } from '../db/all-rows'
 import { migrate } from '../db/migrate'
 import { dbOver, openPglite } from '../db/pglite'
 import { databaseDir } from './boot-note'
 import { syncPath, syncTree } from './disk'
 import { generationsIn, readLog, snapshotPath } from './journal'
-import type { JournalBody } from './journal-file'
+import { laterIn, type JournalBody } from './journal-file'
 import { damaged, type Kept } from './kept'
-import { readSnapshot, SnapshotError } from './snapshot'
+import { laySnapshotIn, readSnapshot, SnapshotError } from './snapshot'
 
 /** Lays the database down anew beside the old one, which is put aside until the next time. */
 export async function rebuild(dataDir: string, kept: Kept): Promise<void> {
@@ -23,10 +21,8 @@ export async function rebuild(dataDir: string, kept: Kept): Promise<void> {
     await db.transaction((tx) =>
       layingRowsIn(tx, async () => {
         await takeAllRowsAway(tx)
-        const { seq } = await readSnapshot(snapshotPath(dataDir, generation), {
-          page: (page) => putRows(tx, page),
-        })
-        await redoAfter(tx, changes, seq)
+        const { seq } = await laySnapshotIn(tx, snapshotPath(dataDir, generation))
+        await redoAfter(tx, laterIn(changes), seq)
       }),
     )
   } finally {
@@ -58,24 +54,4 @@ async function wholeSnapshot(
   const log = readLog(dataDir, before)
   if (rows !== kept.rows || log.rest === 'damaged') throw damaged(dataDir, kept)
   return [before, [...log.bodies, ...bodies]]
-}
-
-/** Makes the changes of a journal again that came after a place, each once. */
-export async function redoAfter(
-  tx: Db,
-  bodies: readonly JournalBody[],
-  seq: number,
-): Promise<void> {
-  let last = seq
-  let colours: JsonRow[] = []
-  for (const body of bodies) {
-    if ('deckColours' in body) colours.push(...body.deckColours)
-    if (!('command' in body)) continue
-    if (Number(body.command.seq) > last) {
-      if (colours.length > 0) await putRows(tx, { table: 'deck_colour', rows: colours })
-      await redo(tx, body)
-      last = Number(body.command.seq)
-    }
-    colours = []
-  }
 }

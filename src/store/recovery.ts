@@ -1,14 +1,15 @@
 import type { PGlite } from '@electric-sql/pglite'
 import { z } from 'zod'
-import { lastSeqOfAll, layingRowsIn } from '../db/all-rows'
+import { lastSeqOfAll, layingRowsIn, redoAfter } from '../db/all-rows'
 import { many, type Db } from '../db/db'
 import { migrate, newerData, newestMigration } from '../db/migrate'
 import { dbOver, openPglite } from '../db/pglite'
 import { databaseDir, isTrusted, noteClosed, noteOpen } from './boot-note'
 import { diskWords } from './disk'
 import { Journal } from './journal'
+import { laterIn } from './journal-file'
 import { damaged, DamagedDataError, readKept, waysOut, type Kept } from './kept'
-import { rebuild, redoAfter } from './rebuild'
+import { rebuild } from './rebuild'
 
 /** A database that is open, with the journal that makes it safe. */
 export interface OpenedData {
@@ -113,7 +114,9 @@ async function reconciled(
   // The database commits first: what it has past the damage, the journal had there.
   if (kept.rest === 'damaged' && seq <= kept.lastSeq && !way) throw damaged(dataDir, kept)
   if (seq < kept.lastSeq) {
-    await db.transaction((tx) => layingRowsIn(tx, () => redoAfter(tx, kept.bodies, seq)))
+    await db.transaction((tx) =>
+      layingRowsIn(tx, async () => void (await redoAfter(tx, laterIn(kept.bodies), seq))),
+    )
     notes.push(
       `The database stood at change ${seq}; the ${kept.lastSeq - seq} after it came from the journal.`,
     )

@@ -2,11 +2,11 @@ import { existsSync, mkdtempSync, renameSync, rmSync } from 'node:fs'
 import { mkdir } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { layingRowsIn, putRows, takeAllRowsAway } from '../db/all-rows'
+import { layingRowsIn, tablesPointingAtOurs, takeAllRowsAway } from '../db/all-rows'
 import type { Db } from '../db/db'
-import { migrate } from '../db/migrate'
+import { doneMigrations, migrate, newestMigration } from '../db/migrate'
 import { openPostgres } from '../db/postgres'
-import { readBackup, writeBackup, type BackupManifest } from './backup'
+import { BackupError, readBackup, writeBackup, type BackupManifest } from './backup'
 import { backupsDir, stampOf } from './backups-dir'
 import { journalDir, putSnapshotIn } from './journal'
 import { storePhoto } from './photos'
@@ -14,7 +14,8 @@ import { bootFile, databaseDir } from './boot-note'
 import { DamagedDataError } from './kept'
 import { openData } from './recovery'
 import { lockingDataDir } from './data-dir-lock'
-import { readSnapshot } from './snapshot'
+import { broughtUpToDate } from './scratch'
+import { laySnapshotIn, writeSnapshot } from './snapshot'
 import { serverFromEnvironment } from './store'
 
 /** Does something with the data of a directory, or of the server that holds it, while no application has it. */
@@ -73,6 +74,7 @@ export async function restoreBackup(path: string, dataDir: string, at: string): 
 const copyPath = (dataDir: string, at: string): string =>
   join(backupsDir(dataDir), `before-restore-${stampOf(at)}.zip`)
 
+/** Rows of an earlier version are brought up to date aside; then ours go out and they come in, in one transaction. */
 async function intoServer(
   server: string,
   dataDir: string,
@@ -82,26 +84,40 @@ async function intoServer(
 ): Promise<Restored> {
   const { db, close } = openPostgres(server)
   try {
-    const [there] = await db.query(`select to_regclass('command') is not null as there`)
-    const isEmpty = !(there as { there: boolean }).there
-    if (!isEmpty) {
-      await migrate(db)
-      await writeBackup(db, dataDir, copyPath(dataDir, at), at)
-    }
+    const isEmpty = (await doneMigrations(db)).size === 0
+    await migrate(db)
+    const pointing = await tablesPointingAtOurs(db)
+    if (pointing.length > 0)
+      throw new BackupError(
+        `In this database ${pointing.map(({ table }) => table).join(' and ')}, which is not of Elm Swatch, points at its rows, and would lose what it points at. Nothing was touched.`,
+      )
+    const copy = isEmpty ? null : copyPath(dataDir, at)
+    if (copy) await writeBackup(db, dataDir, copy, at)
     const manifest = await take()
-    if (!isEmpty) await db.exec('drop schema public cascade; create schema public')
-    await migrate(db, undefined, manifest.rows)
+    const current = await rowsUpToDate(rows, manifest.rows)
     await db.transaction((tx) =>
       layingRowsIn(tx, async () => {
         await takeAllRowsAway(tx)
-        await readSnapshot(rows, { page: (page) => putRows(tx, page) })
+        await laySnapshotIn(tx, current)
       }),
     )
-    await migrate(db)
-    return { manifest, copy: isEmpty ? null : copyPath(dataDir, at) }
+    return { manifest, copy }
   } finally {
     await close()
   }
+}
+
+/** The file of a snapshot whose rows are as this version writes them: the given one, or another beside it. */
+async function rowsUpToDate(path: string, rows: number): Promise<string> {
+  const newest = newestMigration()
+  if (rows === newest) return path
+  const current = `${path}.current`
+  await broughtUpToDate(
+    rows,
+    (tx) => laySnapshotIn(tx, path),
+    (scratch) => writeSnapshot(scratch, current, newest),
+  )
+  return current
 }
 
 async function keptAside(dataDir: string, at: string): Promise<string | null> {

@@ -19,10 +19,8 @@ export const Bundle = object({
 
 export const LastChange = nullable(object({ id: uuid(), sentence: string() }))
 
-export const Since = object({
-  seq: number(),
-  changes: array(object({ device: string() })),
-})
+/** The places of a visit's changes since one. */
+export const Since = object({ places: array(number()) })
 
 export const PhotoAnswer = discriminatedUnion('ok', [
   object({ ok: literal(true), hash: string() }),

@@ -1,5 +1,6 @@
 import 'fake-indexeddb/auto'
 import { IDBFactory } from 'fake-indexeddb'
+import { openDB } from 'idb'
 import type { Answer, Command } from '@/commands/kinds'
 import { Outbox, type Unanswered } from './outbox'
 import { browserShelf } from './shelf'
@@ -8,10 +9,10 @@ beforeEach(() => {
   globalThis.indexedDB = new IDBFactory()
 })
 
-const command = (id: string): Command => ({
+const command = (id: string, visitId = 'v'): Command => ({
   id,
   kind: 'finish-visit',
-  payload: { visitId: 'v', finished: true },
+  payload: { visitId, finished: true },
   actor: 'a',
   device: 'd',
   madeAt: '2026-06-21T10:00:00Z',
@@ -126,16 +127,132 @@ test('a refusal of what an earlier page sent is kept until somebody has seen it'
   expect(last.outbox.now().refused).toEqual([])
 })
 
-test('a change that the server fails at five times is put aside, and the others go on', async () => {
-  const failing: Unanswered = { unanswered: 'It broke.', failed: true }
-  const { outbox, later, pauses } = page(...Array.from({ length: 5 }, () => failing))
-  const [first, second] = [outbox.send(command('a')), outbox.send(command('b'))]
-  for (let times = 1; times < 5; times++) {
-    await until(() => pauses() === times)
+const FAILS: Unanswered = { unanswered: 'It broke.', failed: true }
+
+/** Wakes a page each time it pauses, so often. */
+async function wakeTimes({ pauses, later }: ReturnType<typeof page>, times: number): Promise<void> {
+  for (let time = 1; time <= times; time++) {
+    await until(() => pauses() === time)
     later()
   }
-  expect(await first).toEqual({ ok: false, message: 'It broke.' })
-  expect(await second).toEqual({ ok: true, seq: 6 })
+}
+
+test('a change that the server fails at is set aside and kept, shown with its reason, and the others go on', async () => {
+  const first = page(FAILS, FAILS, FAILS)
+  const [failing, next] = [first.outbox.send(command('a')), first.outbox.send(command('b', 'w'))]
+  await wakeTimes(first, 2)
+  expect(await failing).toEqual({
+    ...{ ok: false, aside: true, message: 'It broke. It was set aside on this device.' },
+  })
+  expect(await next).toEqual({ ok: true, seq: 4 })
+  expect(first.outbox.now()).toMatchObject({
+    ...{ waiting: [], trouble: null, refused: [] },
+    aside: [{ command: { id: 'a' }, message: 'It broke.', waitsFor: null }],
+  })
+  // It is there for the next page, and is sent when somebody asks for it.
+  const later = page()
+  await later.outbox.takeUp()
+  expect(later.sent).toEqual([])
+  expect(later.outbox.now().aside).toMatchObject([{ command: { id: 'a' } }])
+  await later.outbox.tryAgain()
+  expect(later.sent).toEqual(['a'])
+  expect(later.outbox.now()).toMatchObject({ waiting: [], aside: [] })
+  expect(await browserShelf().waiting()).toEqual([])
+})
+
+const ROOM = {
+  ...command('room'),
+  kind: 'keep-room',
+  payload: { visitId: 'v', roomId: 'r1' },
+} as unknown as Command
+const KEEPER = {
+  ...command('keeper'),
+  kind: 'keep-keeper',
+  payload: { visitId: 'v', keeperId: 'k1', roomId: 'r1', roomIds: [] },
+} as unknown as Command
+const COLOUR_OF_IT = {
+  ...command('look'),
+  kind: 'keep-look',
+  payload: { visitId: 'v', lookId: 'l1', against: { kind: 'keeper', keeperId: 'k1' } },
+} as unknown as Command
+
+test('the keeper of a room that was set aside waits with it, and what is said of the keeper too; all go with it', async () => {
+  const first = page(FAILS, FAILS, FAILS)
+  for (const each of [ROOM, KEEPER, COLOUR_OF_IT, command('other')]) void first.outbox.send(each)
+  await wakeTimes(first, 2)
+  await until(() => first.outbox.now().waiting.length === 0)
+  expect(first.sent).toEqual(['room', 'room', 'room', 'other'])
+  expect(first.outbox.now().aside.map(({ command: { id }, waitsFor }) => [id, waitsFor])).toEqual([
+    ['room', null],
+    ['keeper', 'room'],
+    ['look', 'room'],
+  ])
+  await first.outbox.tryAgain()
+  expect(first.sent.slice(4)).toEqual(['room', 'keeper', 'look'])
+})
+
+test('what somebody has a copy of may be let go, with what waits for it', async () => {
+  const first = page(FAILS, FAILS, FAILS)
+  for (const each of [ROOM, KEEPER]) void first.outbox.send(each)
+  await wakeTimes(first, 2)
+  await until(() => first.outbox.now().aside.length === 2)
+  first.outbox.letGo('room')
+  expect(first.outbox.now().aside).toEqual([])
+  const shelf = browserShelf()
+  for (let left = 1; left > 0;) left = (await shelf.waiting()).length
+  expect(await shelf.ownSince('v', 0)).toEqual([])
+})
+
+test('whatever sending throws, the next change goes', async () => {
+  const posted: string[] = []
+  const outbox = new Outbox(
+    ({ id }) => {
+      posted.push(id)
+      if (id === 'a') throw new Error('the photo cannot be read')
+      return Promise.resolve({ ok: true, seq: 1 })
+    },
+    browserShelf(),
+    (_, wake) => wake(),
+  )
+  const [first, second] = [outbox.send(command('a')), outbox.send(command('b', 'w'))]
+  expect(await first).toMatchObject({ ok: false, aside: true })
+  expect(await second).toEqual({ ok: true, seq: 1 })
+  expect(posted).toEqual(['a', 'a', 'a', 'b'])
+  expect(outbox.now().aside).toMatchObject([
+    { message: 'It could not be sent (the photo cannot be read).' },
+  ])
+})
+
+test('what is of no visit is cleared once it is kept', async () => {
+  const { outbox } = page({ ok: true, seq: 7 })
+  await outbox.send({ ...command('a'), kind: 'forget-eye', payload: {} })
+  const shelf = browserShelf()
+  await shelf.waiting()
+  expect(await shelf.ownSince('', 0)).toEqual([])
+})
+
+test('what a page of the version before left is sent by this one, and cleared there', async () => {
+  const old = await openDB('elm-swatch', 1, {
+    upgrade(db) {
+      db.createObjectStore('waiting', { autoIncrement: true }).createIndex('id', 'id')
+      db.createObjectStore('own', { keyPath: 'command.id' }).createIndex('visit', 'visitId')
+      db.createObjectStore('refused', { keyPath: 'id' })
+      db.createObjectStore('photos')
+    },
+  })
+  for (const id of ['a', 'b']) await old.add('waiting', command(id))
+  await old.put('refused', { id: 'c', command: command('c'), message: 'No such room.' })
+  const { outbox, sent } = page()
+  // The page of before is still open, with its own hold on what it left.
+  await outbox.takeUp()
+  expect(sent).toEqual(['a', 'b'])
+  expect(outbox.now().refused).toMatchObject([{ message: 'No such room.' }])
+  expect(await old.getAll('waiting')).toEqual([])
+  // It goes on with its own, which the next page takes up.
+  await old.add('waiting', command('d'))
+  await outbox.takeUp()
+  expect(sent).toEqual(['a', 'b', 'd'])
+  old.close()
 })
 
 test('a device that keeps nothing says so, and sends all the same', async () => {

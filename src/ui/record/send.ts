@@ -3,59 +3,28 @@
 import { useSyncExternalStore } from 'react'
 import { megabytesSaid } from '@/core/words'
 import type { Answer, Command, KindName, PayloadOf } from '@/commands/kinds'
-import { answerOf } from './answer-of'
 import { newId } from './new-id'
-import { NOTHING_WAITS, Outbox, type OutboxState, type Unanswered } from './outbox'
+import { NOTHING_WAITS, Outbox, type OutboxState } from './outbox'
+import { tellOtherPages } from './other-pages'
+import { postWith, sendPhoto } from './post'
 import { browserShelf, type OwnChange } from './shelf'
 
 const shelf = browserShelf()
-const outbox = new Outbox(post, shelf)
+// Places of the changes that this very page made, and shows.
+const shownHere = new Set<number>()
 
-/** Said wherever no answer came. */
-export const NO_ANSWER =
-  'The server does not answer. This waits on this device and is sent again until it does.'
-
-async function post(command: Command): Promise<Answer | Unanswered> {
-  const sent = await withPhotos(command)
-  if (!sent) return { unanswered: NO_ANSWER }
-  const response = await fetch('/api/commands', {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify(sent),
-  }).catch(() => null)
-  // An answer without words of ours is a server that is going down or coming up.
-  const answer = (await response?.json().catch(() => null)) as Answer | null
-  if (!response || !answer) return { unanswered: NO_ANSWER }
-  // Not let in any more: it waits until somebody is again.
-  if (response.status === 401) return { unanswered: answer.ok ? NO_ANSWER : answer.message }
-  if (answer.ok || response.status < 500) return answer
-  return { unanswered: answer.message, failed: response.status === 500 }
-}
-
-const WAITING_PHOTO = /"waiting:([0-9a-f-]{36})"/g
-
-/** The change with its photos by what they go by in the store, sent there first; null while no server answers. */
-async function withPhotos(command: Command): Promise<Command | null> {
-  let text = JSON.stringify(command)
-  for (const [whole, name] of text.matchAll(WAITING_PHOTO)) {
-    const photo = await shelf.photo(name!).catch(() => undefined)
-    const hash = photo instanceof Blob ? await sendPhoto(photo) : (photo ?? null)
-    if (hash === undefined) return null
-    // A photo that is refused, or gone from this device, does not hold up what was seen.
-    if (photo instanceof Blob && hash !== null) await shelf.photoKept(name!, hash)
-    text = text.replaceAll(whole, JSON.stringify(hash))
-  }
-  return JSON.parse(text) as Command
-}
-
-/** The photo's hash; null where it is refused, undefined where no server answers. */
-async function sendPhoto(jpeg: Blob): Promise<string | null | undefined> {
-  const response = await fetch('/api/photos', { method: 'POST', body: jpeg }).catch(() => null)
-  const answer = await answerOf('PhotoAnswer', response)
-  // Not let in, or failed at: it is no refusal of the photo.
-  if (!answer || response?.status === 401 || (response?.status ?? 500) >= 500) return undefined
-  return answer.ok ? answer.hash : null
-}
+/** Whether this page made a change, by its place: other pages of the same browser made the others. */
+export const isShownHere = (seq: number): boolean => shownHere.has(seq)
+const outbox = new Outbox(
+  postWith(shelf, (...asked) => fetch(...asked)),
+  shelf,
+  undefined,
+  ({ payload }, seq, isTold) => {
+    if (isTold) shownHere.add(seq)
+    const { visitId } = payload as { readonly visitId?: unknown }
+    if (typeof visitId === 'string') tellOtherPages(visitId)
+  },
+)
 
 /**
  * Keeps a photo for the store.
@@ -64,8 +33,8 @@ async function sendPhoto(jpeg: Blob): Promise<string | null | undefined> {
  *   null where it is refused
  */
 export async function keepPhoto(jpeg: Blob): Promise<string | null> {
-  const hash = await sendPhoto(jpeg)
-  if (hash !== undefined) return hash
+  const sent = await sendPhoto(jpeg, fetch)
+  if ('hash' in sent) return sent.hash
   const name = newId()
   return shelf.putPhoto(name, jpeg).then(
     () => `waiting:${name}`,
@@ -100,7 +69,7 @@ async function watchRoom(): Promise<void> {
 export const ownChangesSince = (visitId: string, seq: number): Promise<readonly OwnChange[]> =>
   shelf.ownSince(visitId, seq).catch(() => [])
 
-export const dismissRefused = outbox.dismiss
+export const { dismiss: dismissRefused, tryAgain, letGo } = outbox
 
 /** What waits for its answer. */
 export const useOutbox = (): OutboxState =>

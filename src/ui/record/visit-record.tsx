@@ -13,7 +13,8 @@ import {
 import type { Answer, Command, PayloadOf } from '@/commands/kinds'
 import type { Look } from '@/core/record/look'
 import { answerOf } from './answer-of'
-import { commandOf, ownChangesSince, send, sendCommand, thisDevice } from './send'
+import { whenOtherPagesChange } from './other-pages'
+import { commandOf, isShownHere, ownChangesSince, send, sendCommand } from './send'
 import type { OwnChange } from './shelf'
 
 /** A look as the page that gave it shows it. */
@@ -141,7 +142,8 @@ export function VisitRecordProvider({
         setGiven((before) =>
           answer.ok
             ? before.map((each) => (each.id === look.id ? { ...look, seq: answer.seq } : each))
-            : before.filter(({ id }) => id !== look.id),
+            : // Set aside it still stands here, as what waits does.
+              before.filter(({ id }) => answer.aside || id !== look.id),
         )
         return answer
       },
@@ -172,7 +174,7 @@ export function VisitRecordProvider({
           if (before.get(id)?.sayings !== more) return before
           const after = new Map(before)
           if (answer.ok) after.set(id, { sayings: more, seq: answer.seq })
-          else after.delete(id)
+          else if (!answer.aside) after.delete(id)
           return after
         })
         return answer
@@ -221,10 +223,10 @@ const shownLook = (
   retracted: false,
 })
 
-// Another browser's changes are asked for so often while the page is in front.
+// Other devices' changes are asked for so often while the page is in front; those of this browser's pages are told at once.
 const EVERY_MS = 4000
 
-/** Shows what was changed in a visit with another device. */
+/** Shows what was changed in a visit with another device, or on another page of this browser. */
 function useOthersChanges(visitId: string, seq: number): void {
   const router = useRouter()
   const known = useRef(seq)
@@ -233,19 +235,22 @@ function useOthersChanges(visitId: string, seq: number): void {
   }, [seq])
   useEffect(() => {
     async function ask(): Promise<void> {
-      if (document.visibilityState !== 'visible') return
       const answer = await fetch(`/api/visits/${visitId}/since/${known.current}`).catch(() => null)
       const since = await answerOf('Since', answer)
       if (!since) return
-      known.current = Math.max(known.current, since.seq)
-      if (since.changes.some(({ device }) => device !== thisDevice())) router.refresh()
+      known.current = Math.max(known.current, ...since.places)
+      if (!since.places.every(isShownHere)) router.refresh()
     }
-    const asking = setInterval(() => void ask(), EVERY_MS)
-    const seen = (): void => void ask()
+    const seen = (): void => {
+      if (document.visibilityState === 'visible') void ask()
+    }
+    const asking = setInterval(seen, EVERY_MS)
+    const deaf = whenOtherPagesChange(visitId, () => void ask())
     document.addEventListener('visibilitychange', seen)
     window.addEventListener('focus', seen)
     return () => {
       clearInterval(asking)
+      deaf()
       document.removeEventListener('visibilitychange', seen)
       window.removeEventListener('focus', seen)
     }

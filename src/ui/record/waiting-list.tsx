@@ -8,7 +8,7 @@ import { useOutbox } from './send'
  * that says it is fetched once the page is there: when the server is away it is too late.
  */
 export function WaitingList() {
-  const { waiting, trouble, unsafe, refused } = useOutbox()
+  const { waiting, aside, trouble, unsafe, refused } = useOutbox()
   const [Popover, setPopover] = useState<ComponentType | null>(null)
   useEffect(() => {
     void import('./waiting-popover').then(
@@ -17,6 +17,8 @@ export function WaitingList() {
     )
   }, [])
   const isNothing =
-    refused.length === 0 && unsafe === null && (waiting.length === 0 || trouble === null)
+    refused.length + aside.length === 0 &&
+    unsafe === null &&
+    (waiting.length === 0 || trouble === null)
   return isNothing || !Popover ? null : <Popover />
 }

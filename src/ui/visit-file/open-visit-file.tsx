@@ -3,7 +3,8 @@
 import { useRouter } from 'next/navigation'
 import { useId, useState } from 'react'
 import { newId } from '../record/new-id'
-import { NO_ANSWER, thisDevice, whoRecords } from '../record/send'
+import { NO_ANSWER } from '../record/post'
+import { thisDevice, whoRecords } from '../record/send'
 
 /** Takes a visit in from its file; of one that is here already, what it lacks, if that is wanted. */
 export function OpenVisitFile() {

@@ -3,6 +3,9 @@ import { keepChange } from '@/commands/keep-change'
 import { discardDeck } from '@/db/decks'
 import { storePhoto } from '@/store/photos'
 import { applicationStore, dataDirFromEnvironment } from '@/store/store'
+import { CODEC_VERSION } from '@/db/codec'
+import type { VisitFile } from '@/formats/visit-file'
+import { oldVisitUpToDate } from '@/workers/old-visit-client'
 import { visitOfFile } from '@/workers/read-file-client'
 import { z } from 'zod'
 import { layDecksIn, withColoursHere } from './lay-decks-in'
@@ -24,7 +27,10 @@ export const POST = taking({ takes: 'visit files', mostBytes: MOST_BYTES }, asyn
   const read = await visitOfFile(new Uint8Array(await request.arrayBuffer()))
   if (!read.ok) return refused(read.message, 422)
   const { visitId } = read
-  const { file, photos } = read.opened
+  const { photos } = read.opened
+  const current = await upToDate(visitId, read.opened.file)
+  if (!current.ok) return refused(current.message, 422)
+  const { file } = current
   const laid = await layDecksIn(file)
   if (!laid.ok) return refused(laid.message, 422)
   for (const photo of photos.values()) await storePhoto(dataDirFromEnvironment(), photo)
@@ -50,3 +56,23 @@ export const POST = taking({ takes: 'visit files', mostBytes: MOST_BYTES }, asyn
   }
   return Response.json({ ok: true, visitId, said: answer.note ?? '' })
 })
+
+/** The file with rows as this version writes them; those of a newer one stay as they are, and are refused. */
+async function upToDate(
+  visitId: string,
+  file: VisitFile,
+): Promise<{ ok: true; file: VisitFile } | { ok: false; message: string }> {
+  if (file.rows >= CODEC_VERSION) return { ok: true, file }
+  const { rows, tables, decks } = file
+  const old = await oldVisitUpToDate({ visitId, rows, tables, decks })
+  if (!old.ok) return old
+  return {
+    ok: true,
+    file: {
+      ...file,
+      rows: CODEC_VERSION,
+      tables: old.visit.tables,
+      decks: old.visit.decks,
+    } as VisitFile,
+  }
+}

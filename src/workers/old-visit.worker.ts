@@ -1,0 +1,4 @@
+import { visitUpToDate } from '../store/old-visit'
+import { answerInThread } from './answer-in-thread'
+
+answerInThread(visitUpToDate)
