@@ -20,7 +20,7 @@ const shared = {
 }
 
 // What needs a database runs on both engines.
-const DATA = ['<rootDir>/src/{db,commands}/**/*.test.ts']
+const DATA = ['<rootDir>/src/{db,commands,app}/**/*.test.ts']
 
 export default {
   // Every core: by default Jest leaves one idle, on two that is half.
@@ -33,7 +33,7 @@ export default {
       displayName: 'unit',
       testEnvironment: 'node',
       testMatch: ['<rootDir>/{src,demo,scripts}/**/*.test.ts'],
-      testPathIgnorePatterns: ['/node_modules/', '<rootDir>/src/(db|commands)/'],
+      testPathIgnorePatterns: ['/node_modules/', '<rootDir>/src/(db|commands|app)/'],
     },
     {
       ...shared,

@@ -1,5 +1,5 @@
-// `npm run keep-stage -- COMMIT`: the demo's store as the program of a commit makes it, kept as check data: every row of every
-// table, as tests/stages/0013.ndjson.gz. Before a migration is added, the store of the version before it is kept so.
+// `npm run keep-stage -- COMMIT`: the demo's store as the program of a commit makes it, kept as check data in tests/stages: every row
+// of every table, a visit's file and a backup, where that program writes them. Before a migration is added, the store of the version before it is kept so.
 import { execFileSync } from 'node:child_process'
 import { mkdirSync, mkdtempSync, rmSync, symlinkSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
@@ -31,15 +31,16 @@ try {
   }
   const newest = await db.query('select max(number) as newest from migration')
   await db.close()
-  const file = join(
-    root,
-    'tests/stages',
-    `${String(newest.rows[0].newest).padStart(4, '0')}.ndjson.gz`,
-  )
+  const out = join(root, 'tests/stages', String(newest.rows[0].newest).padStart(4, '0'))
   mkdirSync(join(root, 'tests/stages'), { recursive: true })
   const bytes = gzipSync(lines.join(''), { level: 9 })
-  writeFileSync(file, bytes)
-  console.log(`${file}: ${lines.length} rows, ${Math.round(bytes.length / 1000)} kB`)
+  writeFileSync(`${out}.ndjson.gz`, bytes)
+  execFileSync('node', ['--import', 'tsx', join(root, 'scripts/lib/stage-files.ts'), out], {
+    cwd: tree,
+    env: { ...process.env, ELM_DATA_DIR: data },
+    stdio: 'inherit',
+  })
+  console.log(`${out}: ${lines.length} rows, ${Math.round(bytes.length / 1000)} kB`)
 } finally {
   git('worktree', 'remove', '--force', tree)
   rmSync(scratch, { recursive: true, force: true })

@@ -213,12 +213,9 @@ test('clumsy hands: a burst of keys, a thumb that comes down twice, a note that 
       .evaluate((key: HTMLButtonElement) => key.click())
     await expect(last).toContainText('unsure')
     const visit = demoVisit(app)
-    const changes = `${app.url}/api/visits/${visit.split('/').at(-1)}/since/0`
     await expect
-      .poll(async () =>
-        (await (await page.request.get(changes)).text()).includes('Mustard by noon'),
-      )
-      .toBe(true)
+      .poll(async () => JSON.stringify(await changesOf(page.request, visit)))
+      .toContain('Mustard by noon')
     await open(page, `${visit}/history`)
     const said = page.getByRole('listitem').filter({ hasText: '“Mustard by noon”' }).first()
     await expect(said).toContainText(`Said of “${paint} at `)

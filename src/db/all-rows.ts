@@ -193,12 +193,21 @@ export async function layingRowsIn(tx: Db, work: () => Promise<void>): Promise<v
   for (const table of tables) await tx.exec(`alter table ${table} enable trigger user`)
   for (const { table, name, clause } of keys)
     await tx.exec(`alter table ${table} alter constraint ${name} ${clause}`)
+  await followFromRows(tx, tables)
+}
+
+/** Works out anew what follows from the rows of a store, and where its numbers go on; those of it that the store has. */
+async function followFromRows(tx: Db, tables: readonly string[]): Promise<void> {
+  await tx.exec(
+    `select setval(pg_get_serial_sequence('event', 'number'), greatest((select max(number) from event), 1))`,
+  )
+  // Commands, and what is counted beside them, came together.
+  if (!tables.includes('command')) return
   await tx.exec(`
     delete from visit_looks;
     insert into visit_looks (visit_id, standing)
       select visit_id, count(*) from look where retracted_at is null group by visit_id;
-    select setval('command_seq', greatest((select max(seq) from command), 1));
-    select setval(pg_get_serial_sequence('event', 'number'), greatest((select max(number) from event), 1))`)
+    select setval('command_seq', greatest((select max(seq) from command), 1))`)
 }
 
 /** Takes all rows of a store away; inside `layingRowsIn`. */

@@ -54,7 +54,7 @@ const VisitSummaryRow = VisitRow.pick({
   rooms: z.number(),
   candidates: z.number(),
   looks: z.number(),
-  /** The last change of it. */
+  /** The last change of it; its own id where it is from before changes had commands. */
   lastChange: z.uuid(),
   /** How many there are of which this is one. */
   total: z.number(),
@@ -87,7 +87,7 @@ export function listVisits(db: Db, typed = '', page = 0): Promise<VisitSummary[]
      select v.id, v.household, v.place_name as "placeName", v.visit_date as "visitDate",
        (array['in-progress', 'planned', 'finished'])[page.stage] as stage,
        (select count(*) from listed) as total,
-       (select c.id from command c where c.visit_id = v.id order by c.seq desc limit 1) as "lastChange",
+       coalesce((select c.id from command c where c.visit_id = v.id order by c.seq desc limit 1), v.id) as "lastChange",
        (select count(*) from room where room.visit_id = v.id and room.removed_at is null) as rooms,
        (select count(*) from candidate c where c.visit_id = v.id and c.removed_at is null) as candidates,
        (select count(*) from look l join room r on r.id = l.room_id join candidate c on c.id = l.candidate_id
