@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { RECORD_TABLES, RowJson, type JsonRow, type TableName } from './codec'
-import { many, type Db } from './db'
+import { many, maybeOne, type Db } from './db'
 
 /** Tables that belong to no visit: a visit's file carries its decks by themselves. */
 const NOT_OF_VISIT = ['settings', 'deck', 'learner', 'practice_answer', 'eye_lesson'] as const
@@ -42,6 +42,9 @@ const BELONGS: Readonly<Record<VisitTable, string>> = {
 
 export type VisitRows = Readonly<Record<VisitTable, readonly JsonRow[]>>
 
+const keyOrder = (name: VisitTable): string =>
+  RECORD_TABLES[name].key.map((column) => `t.${column}`).join(', ')
+
 /** Every row of a visit, also what was taken out or back, by table, as the codec writes it. */
 export async function visitRows(db: Db, visitId: string): Promise<VisitRows> {
   const entries: (readonly [VisitTable, readonly JsonRow[]])[] = []
@@ -49,12 +52,32 @@ export async function visitRows(db: Db, visitId: string): Promise<VisitRows> {
     const rows = await many(
       db,
       z.object({ row: RowJson }),
-      `select to_jsonb(t) as row from ${name} t where ${BELONGS[name]} order by ${RECORD_TABLES[name].key.map((column) => `t.${column}`).join(', ')}`,
+      `select to_jsonb(t) as row from ${name} t where ${BELONGS[name]} order by ${keyOrder(name)}`,
       [visitId],
     )
     entries.push([name, rows.map(({ row }) => row)])
   }
   return Object.fromEntries(entries) as unknown as VisitRows
+}
+
+const Text = z.object({ rows: z.string() })
+
+/** The same, each table as the text of a JSON list: for a thread that puts it into a file. */
+export async function visitRowsAsText(
+  db: Db,
+  visitId: string,
+): Promise<readonly (readonly [VisitTable, string])[]> {
+  const texts: (readonly [VisitTable, string])[] = []
+  for (const name of VISIT_TABLES) {
+    const page = await maybeOne(
+      db,
+      Text,
+      `select coalesce(jsonb_agg(to_jsonb(t) order by ${keyOrder(name)}), '[]')::text as rows from ${name} t where ${BELONGS[name]}`,
+      [visitId],
+    )
+    texts.push([name, page!.rows])
+  }
+  return texts
 }
 
 /** A deck with every colour of it, as rows; what was worked out of a reading stays behind. */
@@ -68,6 +91,44 @@ const USED = `select deck_id from deck_colour where id in (
   union select c.deck_colour_id from keeper_colour c where c.keeper_id in (${KEEPERS})
   union select beside_deck_colour_id from look where visit_id = $1
   union select value::uuid from scheme s, jsonb_array_elements_text(s.accents) where s.room_id in (${ROOMS}))`
+
+/** A deck as text, its colours in pages that are JSON lists each. */
+export interface DeckTextOf {
+  readonly deck: string
+  readonly colours: readonly string[]
+}
+
+// Others are served between two of them.
+const COLOURS_A_PAGE = 500
+
+/** The decks that a visit's colours come from, whole, as text, read a page at a time. */
+export async function decksOfVisitAsText(db: Db, visitId: string): Promise<DeckTextOf[]> {
+  const decks = await many(
+    db,
+    z.object({ id: z.uuid(), deck: z.string() }),
+    `select d.id, to_jsonb(d)::text as deck from deck d where d.id in (${USED}) order by d.maker, d.name`,
+    [visitId],
+  )
+  const texts: DeckTextOf[] = []
+  for (const { id, deck } of decks) {
+    const colours: string[] = []
+    for (let at = ''; ;) {
+      const page = await maybeOne(
+        db,
+        Text.extend({ count: z.number(), last: z.string().nullable() }),
+        `select coalesce(jsonb_agg(row), '[]')::text as rows, count(*) as count, max(id::text) as last
+         from (select c.id, to_jsonb(c) - 'bands' - 'bands_model' as row from deck_colour c
+           where c.deck_id = $1 and ($2 = '' or c.id > nullif($2, '')::uuid) order by c.id limit ${COLOURS_A_PAGE}) page`,
+        [id, at],
+      )
+      colours.push(page!.rows)
+      if (page!.count < COLOURS_A_PAGE) break
+      at = page!.last!
+    }
+    texts.push({ deck, colours })
+  }
+  return texts
+}
 
 /** The decks that a visit's colours come from, whole: another installation has their strips, too. */
 export const decksOfVisit = (db: Db, visitId: string): Promise<DeckRowsOf[]> =>
