@@ -7,6 +7,7 @@ import { gapsOf } from '@/core/record/gaps'
 import { isUnderLamps } from '@/core/record/look'
 import { lookSaid } from '@/core/record/look-words'
 import { byStanding } from '@/core/record/ruling'
+import { strengthSpokenFor } from '@/core/record/strength-spoken-for'
 import { VERDICT_WORDS } from '@/core/record/verdict'
 import type { Candidate } from '@/db/candidates'
 import { longDate } from '@/core/light/calendar-date'
@@ -44,6 +45,10 @@ export async function loadRoomRuling(visitId: string, roomId: string, asked?: st
   const words = await lookWordsOf(visit)
   const toRule = { hasWindow: room.windows.length > 0, hasLamps: room.lamps.length > 0, keepers }
 
+  /** The same paint at whatever strengths it was taken up. */
+  const samePaint = ({ deckColourId }: Candidate): readonly string[] =>
+    candidates.filter((each) => each.deckColourId === deckColourId).map(({ id }) => id)
+
   const entries = candidates.flatMap((candidate) => {
     const proposal = candidate.proposals.find(
       (each) => each.roomId === room.id && each.surface === surface,
@@ -63,6 +68,15 @@ export async function loadRoomRuling(visitId: string, roomId: string, asked?: st
       lrvPercent: lrvPercent(paint.reflectance),
       sheen: proposal.sheen,
       verdict: says.verdict,
+      /** Where it works lighter or stronger: the strength that looks at the same paint speak for, per cent. */
+      spokenForPercent: strengthSpokenFor(
+        counting.filter(
+          (look) =>
+            look.roomId === room.id && samePaint(candidate).includes(look.candidate.candidateId),
+        ),
+        says.verdict,
+        candidate.strengthPercent,
+      ),
       ruledOut,
       isRuledOut: ruledOut !== null,
       /** "works by day, works lighter under lamps". */

@@ -7,6 +7,7 @@ import type { Verdict } from '@/core/record/verdict'
 /** A paint as a ruling names it. */
 export interface RuledPaint {
   readonly id: string
+  readonly deckColourId: string
   readonly name: string
   readonly code: string
   /** "Maker, deck". */
@@ -21,6 +22,8 @@ export interface RulingCandidate {
   readonly lrvPercent: number
   readonly sheen: Sheen
   readonly verdict: Verdict | null
+  /** Where it works lighter or stronger: the strength that looks at the same paint speak for; null where none was looked at. */
+  readonly spokenForPercent: number | null
   /** Why it is ruled out; null where it is not. */
   readonly ruledOut: string | null
   /** "works by day", "works lighter under lamps". */

@@ -8,6 +8,7 @@ import type { BenchKeeper } from '../bench/bench-model'
 import { Finish } from '../bench/finish'
 import { Link } from '../frame/page-link'
 import { newId } from '../record/new-id'
+import { takingUp } from '../record/taking-up'
 import { useChange } from '../record/use-change'
 import { RelitPatch } from '../swatch/relit-patch'
 import { CandidateLine } from './candidate-line'
@@ -111,6 +112,22 @@ export function RulingView(props: Props) {
                 key={pick.paint.id}
                 {...{ surface, pick, busy }}
                 compromise={compromise?.candidateId === pick.paint.id ? compromise.words : ''}
+                spokenFor={candidates.find(
+                  ({ paint }) =>
+                    paint.deckColourId === pick.paint.deckColourId &&
+                    paint.strengthPercent === pick.spokenForPercent,
+                )}
+                onPick={setPickedId}
+                onTakeUp={(strengthPercent) =>
+                  void change(
+                    'take-up',
+                    takingUp({
+                      ...{ visitId, roomId, surface, sheen: pick.sheen, strengthPercent },
+                      deckColourId: pick.paint.deckColourId,
+                    }),
+                    `Taken up at ${strengthPercent} %.`,
+                  )
+                }
                 isBestElsewhere={compromise !== null && compromise.candidateId !== pick.paint.id}
                 said={compromise?.words ?? ''}
                 onRule={(rulingId, sheen, givenUp) =>
@@ -172,6 +189,9 @@ function ToRule({
   pick,
   busy,
   compromise,
+  spokenFor,
+  onPick,
+  onTakeUp,
   isBestElsewhere,
   said,
   onRule,
@@ -181,6 +201,10 @@ function ToRule({
   readonly busy: boolean
   /** What this pick gives up, as it is proposed to be said. */
   readonly compromise: string
+  /** The candidate at the strength that looks speak for, where there is one for this surface. */
+  readonly spokenFor: RulingCandidate | undefined
+  readonly onPick: (candidateId: string) => void
+  readonly onTakeUp: (strengthPercent: number) => void
   readonly isBestElsewhere: boolean
   /** The compromise of the room, whichever it is. */
   readonly said: string
@@ -192,6 +216,12 @@ function ToRule({
   const [givenUp, setGivenUp] = useState(compromise)
   const called = `${pick.paint.name} at ${pick.paint.strengthPercent} %`
   const asItIs = pick.verdict === 'works'
+  const wants =
+    pick.verdict === 'works-lighter'
+      ? 'lighter'
+      : pick.verdict === 'works-stronger'
+        ? 'stronger'
+        : null
   return (
     <form
       aria-label="To rule"
@@ -242,8 +272,36 @@ function ToRule({
           />
         </label>
       )}
-      <button type="submit" className="key key-first" aria-disabled={busy}>
-        Rule it: {called} for {surface}
+      {wants && (
+        <div className="text-small">
+          {pick.spokenForPercent === null ? (
+            <p>
+              It works {wants}, and no {wants} strength that works was looked at.
+            </p>
+          ) : (
+            <>
+              <p>
+                It works {wants}: looks speak for {pick.spokenForPercent} %.
+              </p>
+              <button
+                type="button"
+                className="key key-first mt-1 w-full"
+                onClick={() =>
+                  spokenFor ? onPick(spokenFor.paint.id) : onTakeUp(pick.spokenForPercent!)
+                }
+              >
+                {spokenFor
+                  ? `Rule on ${pick.paint.name} at ${pick.spokenForPercent} %`
+                  : `Take it up at ${pick.spokenForPercent} %`}
+              </button>
+            </>
+          )}
+        </div>
+      )}
+      <button type="submit" className={wants ? 'key' : 'key key-first'} aria-disabled={busy}>
+        {wants
+          ? `Rule it all the same: ${called} for ${surface}`
+          : `Rule it: ${called} for ${surface}`}
       </button>
       <p className="text-fine text-dim">
         A screen is not paint: rule from dry two-coat boards, and by eye.
