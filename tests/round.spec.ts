@@ -49,7 +49,7 @@ test('a round by keyboard: one key a pair, the eye before the model, gone on wit
 
   /** Rules on pairs until so many are asked, or the round is through: works, works, no. */
   async function rule(until: number): Promise<void> {
-    while ((await progress(page).textContent())!.includes('about') && pairs < until) {
+    while ((await progress(page).textContent())!.includes('to go') && pairs < until) {
       const looked = page.getByRole('region', { name: 'Your looks' })
       if ((await looked.count()) === 0) expect(await saidOfPair(page)).not.toMatch(MODELS_WORDS)
       const asked = await counted(page)
@@ -100,7 +100,17 @@ test('a round by keyboard: one key a pair, the eye before the model, gone on wit
   }
   await rule(Infinity)
   await expect(progress(page)).toHaveText(/^all \d+ asked$/)
-  await expect(outcome(page)).toContainText('That was the last pair of the round.')
+  const came = page.getByRole('status', { name: 'What came of the round' })
+  await expect(came).toHaveText(/^The round is through\. .*(Works|No): /)
+  // Keys that go on come to nothing, until the one that rules again.
+  for (const key of ['w', 'n', 'u']) await page.keyboard.press(key)
+  await expect(outcome(page)).toHaveText('Ruled just now; I rules on it again.')
+  const looked = async () => rowsOfLooks(await changesOf(page.request, visit)).length
+  const whole = await looked()
+  await page.keyboard.press('i')
+  await page.keyboard.press('n')
+  await expect(outcome(page)).toHaveText('Kept.')
+  expect(await looked()).toBe(whole + 1)
   console.log(
     `a round: ${pairs} pairs, ${keys} keys, ${((Date.now() - started) / 1000).toFixed(0)} s with its checks`,
   )
@@ -252,13 +262,23 @@ test('by keyboard alone from the first key of a round in the kitchen to a ruling
   // The stone is held up as its own photograph, relit.
   await expect(page.getByRole('img', { name: /^Oak floor|its own photograph/ })).not.toHaveCount(0)
   let pairs = 0
-  while ((await progress(page).textContent())!.includes('about')) {
+  while ((await progress(page).textContent())!.includes('to go')) {
     const asked = await counted(page)
     await press('w')
     pairs += 1
     await expect.poll(() => counted(page)).toBe(asked + 1)
   }
-  await expect(outcome(page)).toContainText('That was the last pair of the round.')
+  const came = page.getByRole('status', { name: 'What came of the round' })
+  await expect(came).toHaveText(/^The round is through\. .*(Works|No): /)
+  // Keys that go on come to nothing, until the one that rules again.
+  for (const key of ['w', 'n', 'u']) await page.keyboard.press(key)
+  await expect(outcome(page)).toHaveText('Ruled just now; I rules on it again.')
+  const looked = async () => rowsOfLooks(await changesOf(page.request, visit)).length
+  const whole = await looked()
+  await page.keyboard.press('i')
+  await page.keyboard.press('n')
+  await expect(outcome(page)).toHaveText('Kept.')
+  expect(await looked()).toBe(whole + 1)
   // To the ruling by its name; what stands first is the pick, and the form at hand is sent.
   await press('Control+k')
   // Typed at once: none of it is a verdict.

@@ -138,7 +138,10 @@ const heldAlike = (a: Look, b: Look): boolean =>
   !isOfSample(a) || (isChip(a) === isChip(b) && otherStrengthPercent(a) === otherStrengthPercent(b))
 
 /** Whether two looks were taken in one light: the whole of it. Lamps alone are the same on any day and at any hour. */
-export function isSameLight({ light: a }: Look, { light: b }: Look): boolean {
+export function isSameLight(
+  { light: a }: Pick<Look, 'light'>,
+  { light: b }: Pick<Look, 'light'>,
+): boolean {
   if (a.source !== b.source || a.spot !== b.spot || a.place !== b.place) return false
   if (a.source === 'lamps') return true
   return (

@@ -25,15 +25,9 @@ export interface Round {
   /** Those still to be asked, in order. */
   readonly left: readonly RoundPair[]
   readonly asked: number
-  /** How many it will be in the end, as far as the answers so far tell. */
-  readonly about: number
   /** Candidates that a fixed finish has settled, by the finish. */
   readonly settled: ReadonlyMap<string, string>
 }
-
-// Before anything was answered every fourth pair is taken for a no: common practice, "too many samples".
-const NO_BEFORE = 1
-const ASKED_BEFORE = 4
 
 /**
  * A room's round: each finish in turn, what is dearest to change first, every candidate past it. What a fixed finish has
@@ -73,14 +67,7 @@ export function roundOf(
   const left = looked.flatMap(({ pair, isAsked, isNo: failed }) =>
     isAsked || failed || settled.has(pair.candidateId) || out.has(pair.candidateId) ? [] : [pair],
   )
-  const answered = looked.filter(({ isAsked }) => isAsked)
-  return {
-    pairs,
-    left,
-    asked: answered.length,
-    about: answered.length + expected(keepers, left, answered),
-    settled,
-  }
+  return { pairs, left, asked: looked.filter(({ isAsked }) => isAsked).length, settled }
 }
 
 const isOf = ({ against, candidate }: Look, { keeperId, candidateId }: RoundPair): boolean =>
@@ -96,24 +83,4 @@ const isNo = ({ verdict, look }: CellSays, manner: RoundManner): boolean =>
 function countsIn(look: Look, manner: RoundManner): boolean {
   if (manner === 'screen') return true
   return isOfSample(look) && (look.light.source === 'lamps') === (manner === 'samples under lamps')
-}
-
-/** How many of the pairs that are left will be asked: a candidate goes on past fixed finishes as long as none says no. */
-function expected(
-  keepers: readonly RoundKeeper[],
-  left: readonly RoundPair[],
-  answered: readonly { readonly pair: RoundPair; readonly isNo: boolean }[],
-): number {
-  const fixed = new Set(keepers.flatMap(({ id, settles }) => (settles ? [id] : [])))
-  const answers = answered.filter(({ pair }) => fixed.has(pair.keeperId))
-  const noes = answers.filter(({ isNo: failed }) => failed).length
-  const goesOn = 1 - (noes + NO_BEFORE) / (answers.length + ASKED_BEFORE)
-  const chances = new Map<string, number>()
-  let sum = 0
-  for (const { keeperId, candidateId } of left) {
-    const chance = chances.get(candidateId) ?? 1
-    sum += chance
-    chances.set(candidateId, fixed.has(keeperId) ? chance * goesOn : chance)
-  }
-  return Math.round(sum)
 }

@@ -1,7 +1,7 @@
 import type { Look } from '../record/look'
 import { look, SCREEN } from '../record/look.fixture'
 import type { Verdict } from '../record/verdict'
-import { closestSoFar, tonesOut } from './what-stands'
+import { closestSoFar, tonesOut, whatCame } from './what-stands'
 
 const of = (
   candidateId: string,
@@ -48,4 +48,20 @@ test('a finish rules a tone out where every one of two or more of that lean fail
   expect(out(of('fawn', 'no'), of('dun', 'works'))).toEqual([])
   // Beside two different finishes it is neither's.
   expect(out(of('fawn', 'no'), of('dun', 'no', { beside: 'floor' }))).toEqual([])
+})
+
+test('what came of a round is said by verdict, the best first, by name while they are few', () => {
+  const named = new Map(['fawn', 'dun', 'whey', 'oat', 'ash'].map((id) => [id, `${id} at 75 %`]))
+  expect(
+    whatCame(named, [
+      ...[of('fawn', 'works'), of('dun', 'works'), of('dun', 'no', { beside: 'floor' })],
+      ...[of('whey', 'works-lighter'), of('oat', 'no')],
+    ]),
+  ).toBe('Works: fawn at 75 %. Works lighter: whey at 75 %. No: dun at 75 % and oat at 75 %.')
+  const noes = [...named.keys()].map((id) => of(id, 'no'))
+  expect(whatCame(named, noes)).toBe('No: 5.')
+  expect(whatCame(named, [of('fawn', 'works', { seen: SCREEN })])).toBe('')
+  expect(whatCame(named, [of('fawn', 'works', { seen: SCREEN })], true)).toBe(
+    'Works: fawn at 75 %.',
+  )
 })

@@ -1,6 +1,7 @@
 import { cellSays } from '../record/cell'
 import type { Look } from '../record/look'
-import type { Verdict } from '../record/verdict'
+import { VERDICT_WORDS, type Verdict } from '../record/verdict'
+import { capital, listed } from '../words'
 import { leanWords, type Lean } from '../undertone/lean'
 
 /** A candidate of a round with its lean by daylight. */
@@ -35,6 +36,38 @@ export function closestSoFar(
   }
   return null
 }
+
+/**
+ * What came of a round: how many candidates stand at each verdict, the best first, each named while they are few.
+ *
+ * @param named the candidates with what they are called
+ * @param looks of the room, oldest first
+ * @param onScreen whether the screen speaks where no sample was seen, as in a round on the screen
+ * @returns "Works: Larkstone at 75 %. Lighter: 2. No: 3."
+ */
+export function whatCame(
+  named: ReadonlyMap<string, string>,
+  looks: readonly Look[],
+  onScreen = false,
+): string {
+  const verdicts = [...named].map(([candidateId, name]) => {
+    const { verdict, look } = cellSays(
+      looks.filter(({ candidate }) => candidate.candidateId === candidateId),
+    )
+    return { name, verdict: verdict ?? (onScreen ? (look?.verdict ?? null) : null) }
+  })
+  return [...CLOSEST, 'no' as const]
+    .flatMap((verdict) => {
+      const of = verdicts.filter((each) => each.verdict === verdict)
+      if (of.length === 0) return []
+      const said = of.length <= FEW ? listed(of.map(({ name }) => name)) : String(of.length)
+      return [`${capital(VERDICT_WORDS[verdict])}: ${said}.`]
+    })
+    .join(' ')
+}
+
+// More names than these nobody reads at a glance.
+const FEW = 3
 
 // One no says something of a paint, two of the same lean something of the lean.
 const RULES_A_TONE_OUT = 2

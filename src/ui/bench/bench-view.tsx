@@ -5,10 +5,12 @@ import { whenever } from '../frame/whenever'
 import { useSearchParams } from 'next/navigation'
 import { useMemo, useState } from 'react'
 import { nextAlong, nextTilt } from '@/core/light/spot-steps'
+import { isSameLight } from '@/core/record/cell'
 import { isVerdict, type ClientResponse } from '@/core/record/look'
 import { VERDICTS, type Verdict } from '@/core/record/verdict'
 import { lightThatMatters } from '@/core/round/light-that-matters'
 import { roundOf } from '@/core/round/round'
+import { whatCame } from '@/core/round/what-stands'
 import { keyLights } from '@/core/light/key-lights'
 import { isLeanOut, type Lean } from '@/core/undertone/lean'
 import { NOTHING_YET } from '../frame/nothing-yet'
@@ -24,6 +26,7 @@ import {
   pairsOf,
   placeInAddress,
   type Place,
+  lookLight,
   looksAt,
   type BenchKeeper,
   type BenchPair,
@@ -83,7 +86,7 @@ export function BenchView(props: Props) {
   const [part, setPart] = useState<string | null>(null)
   // Turned to the client.
   const [isTurned, setIsTurned] = useState(false)
-  const { choice, roomDay, settle } = useLight()
+  const { choice, light, roomDay, settle } = useLight()
   const looks = useLooks(known, roomId)
 
   const { held, hold, moveOn, problem } = useHeldSample()
@@ -156,8 +159,22 @@ export function BenchView(props: Props) {
     )
   }
 
-  const rule = (verdict: Verdict): Promise<void> =>
-    giving.keep({ verdict, bestOf: [] }, nextAfter(verdict))
+  const isOver = round.left.length === 0
+  // Said a moment ago, of this pair in this light: the same key again would say it twice.
+  const isJustRuled =
+    last !== undefined &&
+    isVerdict(last) &&
+    !last.retracted &&
+    pairLooks.some(({ id }) => id === last.id) &&
+    isSameLight(last, { light: lookLight(roomDay, choice, light, last.light.place) })
+  const [again, setAgain] = useState<string | null>(null)
+  const isLocked = isJustRuled && again !== last.id
+
+  function rule(verdict: Verdict): void {
+    if (isLocked)
+      return giving.remark(`Ruled just now; ${AGAIN_KEY.toUpperCase()} rules on it again.`)
+    void giving.keep({ verdict, bestOf: [] }, nextAfter(verdict))
+  }
 
   /** Of all that is held up the one at hand is best; it rules nothing. */
   async function chooseBest(): Promise<void> {
@@ -178,6 +195,7 @@ export function BenchView(props: Props) {
       ArrowLeft: () => go(-1),
       ...lightKeys,
       ...(props.arriving && { a: props.arriving.open }),
+      [AGAIN_KEY]: () => isJustRuled && setAgain(last.id),
       c: () => setIsTurned(true),
       d: () => settle({ spot: nextAlong(choice.spot) }),
       v: () => settle({ spot: nextTilt(choice.spot) }),
@@ -233,6 +251,21 @@ export function BenchView(props: Props) {
             onStrike={() => void giving.takeBack(last)}
           />
         )}
+        {isJustRuled && (
+          <div className="flex flex-wrap items-center gap-x-4 text-small">
+            {isOver && (
+              <p role="status" aria-label="What came of the round">
+                <span className="font-semibold">The round is through.</span>{' '}
+                {whatCame(namesOf(candidates), looks, manner === 'screen')}
+              </p>
+            )}
+            {isLocked && (
+              <BenchKey onClick={() => setAgain(last.id)} letter={AGAIN_KEY.toUpperCase()}>
+                Rule on it again
+              </BenchKey>
+            )}
+          </div>
+        )}
         {last && isVerdict(last) && !last.retracted && last.verdict !== 'works' && (
           <Spared key={`next ${last.id}`}>
             <WhatNext
@@ -240,13 +273,13 @@ export function BenchView(props: Props) {
               search={props.search}
               look={last}
               onScreen={manner === 'screen'}
-              isAllAsked={round.left.length === 0}
+              isAllAsked={isOver}
             />
           </Spared>
         )}
         {/* They stay under the thumb, whatever is read above. */}
         <div className="sticky bottom-0 z-10 bg-paper max-sm:-mx-4 max-sm:px-2 max-sm:py-1">
-          <VerdictKeys verdicts={VERDICTS} onVerdict={(verdict) => void rule(verdict)} />
+          <VerdictKeys verdicts={VERDICTS} isLocked={isLocked} onVerdict={rule} />
         </div>
         {heldUp.surround === 'leaving' && (
           <p className="text-small font-semibold">
@@ -289,8 +322,16 @@ export function BenchView(props: Props) {
   )
 }
 
+const AGAIN_KEY = 'i'
+
+const namesOf = (candidates: readonly ProposedCandidate[]): ReadonlyMap<string, string> =>
+  new Map(
+    candidates.map(({ id, name, strengthPercent }) => [id, `${name} at ${strengthPercent} %`]),
+  )
+
 const BENCH_KEYS: KeyWords = [
   ['← →', 'previous pair, next pair'],
+  ['I', 'rule again on the pair that was just ruled'],
   ['H', 'what you look at: the screen, or which sample'],
   ['D', 'slide it: by the window, further in, under the lamp'],
   ['V', 'hold it against another wall, flat, or tilted'],

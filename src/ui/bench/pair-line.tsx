@@ -75,7 +75,7 @@ export function PairLine({
           <span className="block text-fine text-dim" data-testid="progress">
             {round.left.length === 0
               ? `all ${round.asked} asked`
-              : `${round.asked} of about ${round.about}`}
+              : `${round.asked} asked, at most ${round.left.length} to go`}
           </span>
         </span>
         <button type="button" className="key px-3" onClick={() => onGo(1)} aria-label="Next pair">

@@ -89,14 +89,7 @@ export function useGiving({
     const answer = await given
     setWaitingFor((before) => new Set([...before].filter((each) => each !== press)))
     if (!answer.ok) show(pair)
-    const isLast = !next && said.verdict !== null
-    setMessage(
-      answer.ok
-        ? ['Kept.', answer.note, isLast ? 'That was the last pair of the round.' : '']
-            .filter(Boolean)
-            .join(' ')
-        : answer.message,
-    )
+    setMessage(answer.ok ? ['Kept.', answer.note].filter(Boolean).join(' ') : answer.message)
   }
 
   return {
@@ -105,6 +98,8 @@ export function useGiving({
     /** What came of it, in words. */
     words: waitingFor.size > 0 ? (trouble ?? 'Keeping') : message,
     clear: () => setMessage(''),
+    /** Says something in the place where it is said what came of a look. */
+    remark: setMessage,
     keep,
     async sayMore(look: ShownLook, said: Sayings): Promise<void> {
       const answer = await say(look, said)

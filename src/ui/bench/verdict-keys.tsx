@@ -11,9 +11,12 @@ const keyWords = (verdicts: readonly Verdict[]): KeyWords =>
 /** Verdicts as one row of keys; each is kept at a press. */
 export function VerdictKeys<V extends Verdict>({
   verdicts,
+  isLocked = false,
   onVerdict,
 }: {
   readonly verdicts: readonly V[]
+  /** A press rules on nothing, and says why. */
+  readonly isLocked?: boolean
   readonly onVerdict: (verdict: V) => void
 }) {
   useKeys(
@@ -29,6 +32,7 @@ export function VerdictKeys<V extends Verdict>({
           className="key -ml-px min-h-13 flex-1 first:ml-0"
           // A thumb that comes down twice meant it once: the second would rule on a pair nobody has seen.
           onClick={({ detail }) => detail < 2 && onVerdict(each)}
+          aria-disabled={isLocked}
           aria-keyshortcuts={VERDICT_KEYS[each]}
         >
           <VerdictMark verdict={each} />
