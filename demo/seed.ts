@@ -13,6 +13,7 @@ import { listLooks } from '../src/db/looks'
 import { storePhoto } from '../src/store/photos'
 import { USUAL_ROOM_PAINT } from '../src/db/room-paint'
 import { listRooms } from '../src/db/rooms'
+import { findVisit } from '../src/db/visits'
 import { openStore } from '../src/store/store'
 import { cleanPhoto } from '../src/formats/photo'
 import { SHIPPED_DECK, shippedColours } from '../src/formats/shipped-deck'
@@ -208,7 +209,12 @@ async function seedRuling(
     (look) => look.roomId === roomId && look.candidate.candidateId === candidateId,
   )
   const { windows, lamps } = room!
-  const toRule = { hasWindow: windows.length > 0, hasLamps: lamps.length > 0, keepers }
+  const toRule = {
+    hasWindow: windows.length > 0,
+    hasLamps: lamps.length > 0,
+    hasSkies: (await findVisit(hand.db, visitId))!.climate !== 'sunny',
+    keepers,
+  }
   await hand.make('rule', {
     ...{ visitId, roomId, candidateId, compromise },
     rulingId: steadyId(),

@@ -1,6 +1,12 @@
-import { boardGaps, gapsSaid, isClosed, HOUR_SAID } from '@/core/boards/board-gaps'
+import { boardGaps, gapsSaid, isClosed, HOUR_SAID, wasClosedBefore } from '@/core/boards/board-gaps'
 import { boardSteps } from '@/core/boards/drying'
-import { boardHours, paintedWalls, placingsOf, type BoardKeeper } from '@/core/boards/placings'
+import {
+  boardHours,
+  paintedWalls,
+  placingsOf,
+  wallInSightOfDoor,
+  type BoardKeeper,
+} from '@/core/boards/placings'
 import { paintedM2, potsFor } from '@/core/boards/sample'
 import { sheenApart, sheenApartSaid } from '@/core/boards/sheen-apart'
 import { standingPlan, type Standing } from '@/core/boards/standing-plan'
@@ -15,7 +21,7 @@ import {
   type LocalDay,
 } from '@/core/light/day-clock'
 import type { RoomDay } from '@/core/light/light-choice'
-import { isJudgedAgainst } from '@/core/pairing/keeper-kind'
+import { isFixed, isJudgedAgainst } from '@/core/pairing/keeper-kind'
 import { groundFor, groundSaid } from '@/core/paint/ground'
 import { reflectanceOfReading } from '@/core/paint/reading'
 import type { Sheen } from '@/core/paint/sheen'
@@ -95,7 +101,9 @@ export async function loadRoomBoards(visitId: string, roomId: string) {
   )
   const asks = {
     keeperIds: standKeepers.map(({ id }) => id),
+    fixedIds: keepers.filter(({ kind }) => isFixed(kind)).map(({ id }) => id),
     walls: strips ?? paintedWalls(room),
+    mainWall: strips?.[0] ?? wallInSightOfDoor(room),
     hours,
   }
   const nameOf = (id: string): string => keepers.find((each) => each.id === id)?.name ?? ''
@@ -105,7 +113,8 @@ export async function loadRoomBoards(visitId: string, roomId: string) {
     const board = boardOf(candidate)
     const wanted = sheensOf(candidate, room.id)
     const sheen = board?.sheen ?? ways.testerSheen
-    const gaps = boardGaps(asks, wanted, looksOf(looks, candidate.id, room.id))
+    const own = looksOf(looks, candidate.id, room.id)
+    const gaps = boardGaps(asks, wanted, own)
     const size = board ?? sizeOf()
     const mix = {
       full: reflectanceOfReading(candidate.reading),
@@ -149,6 +158,8 @@ export async function loadRoomBoards(visitId: string, roomId: string) {
       elsewhere: others.map(({ strengthPercent }) => strengthPercent),
       gaps,
       missing: isClosed(gaps) ? '' : gapsSaid(gaps, nameOf),
+      /** It had been seen whole before more was asked: what an upgrade opened again. */
+      isReopened: !isClosed(gaps) && wasClosedBefore(asks, wanted, own),
     }
   })
   const plan = standingPlan(

@@ -43,7 +43,12 @@ export async function loadRoomRuling(visitId: string, roomId: string, asked?: st
   const looks = await loadStandingLooks(visit.id)
   const counting = await loadLooksThatCount(visit.id)
   const words = await lookWordsOf(visit)
-  const toRule = { hasWindow: room.windows.length > 0, hasLamps: room.lamps.length > 0, keepers }
+  const toRule = {
+    hasWindow: room.windows.length > 0,
+    hasLamps: room.lamps.length > 0,
+    hasSkies: visit.climate !== 'sunny',
+    keepers,
+  }
 
   /** The same paint at whatever strengths it was taken up. */
   const samePaint = ({ deckColourId }: Candidate): readonly string[] =>

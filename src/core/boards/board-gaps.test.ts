@@ -1,6 +1,6 @@
 import { CHIP, FULL_SWATCH, look, SCREEN, LAMPS } from '../record/look.fixture'
 import type { Look } from '../record/look'
-import { boardGaps, boardSeen, gapsSaid, type BoardRoom } from './board-gaps'
+import { boardGaps, boardSeen, gapsSaid, type BoardRoom, wasClosedBefore } from './board-gaps'
 import type { BoardHour } from './placings'
 
 const byDay = { source: 'room', sky: 'clear', lampsOn: false } as const
@@ -10,24 +10,61 @@ const HOURS: readonly BoardHour[] = [
   { name: 'dull day', choice: { ...byDay, sky: 'overcast', minute: 720 } },
   { name: 'after dark', choice: { ...byDay, source: 'lamps', minute: 1200, lampsOn: true } },
 ]
-const ROOM: BoardRoom = { keeperIds: ['stone', 'floor'], walls: ['north', 'east'], hours: HOURS }
+const ROOM: BoardRoom = {
+  ...{ keeperIds: ['stone', 'rug'], fixedIds: ['stone'] },
+  ...{ walls: ['north', 'east'], mainWall: 'east', hours: HOURS },
+}
 
 const onWall = (spot: Look['light']['spot'], given = {}): Look => {
   const plain = look('works', { spot, ...given })
   return { ...plain, against: { kind: 'wall', plane: 'north' } }
 }
 
-test('a board beside the stone at ten closes the stone, that light and its sheen, and nothing else', () => {
+test('a board beside the stone at ten closes the stone by day, that light and its sheen, and nothing else', () => {
   const gaps = boardGaps(ROOM, ['matt'], [look('no', { minute: 640 })])
   expect(gaps).toEqual({
-    keeperIds: ['floor'],
-    walls: ['north', 'east'],
+    anyLight: { keeperIds: ['rug'], walls: [] },
+    byDay: { keeperIds: [], walls: ['north', 'east'] },
+    underLamps: { keeperIds: ['stone'], walls: ['east'] },
     hours: ['warmest', 'dull day', 'after dark'],
     sheens: [],
   })
   expect(gapsSaid(gaps, (id) => id)).toBe(
-    'beside floor, on the north wall, on the east wall, in its warmest light, on a dull day, after dark',
+    'beside rug; by day: on the north wall and on the east wall; under the lamps: beside stone and on the east wall; ' +
+      'in its warmest light; on a dull day; after dark',
   )
+})
+
+test('with its walls seen after dark only, each wall is still asked for by day', () => {
+  const dark = (['north', 'east'] as const).map((plane) => ({
+    ...look('works', LAMPS),
+    against: { kind: 'wall', plane } as const,
+  }))
+  const stone = [look('works', { minute: 600 }), look('works', LAMPS)]
+  const others = [
+    look('works', { beside: 'rug', minute: 1080 }),
+    look('works', { sky: 'overcast', minute: 720 }),
+  ]
+  const looks = [...dark, ...stone, ...others]
+  // As plans were before, that was all.
+  expect(wasClosedBefore(ROOM, ['matt'], looks)).toBe(true)
+  expect(boardGaps(ROOM, ['matt'], looks)).toMatchObject({
+    byDay: { keeperIds: [], walls: ['north', 'east'] },
+    underLamps: { keeperIds: [], walls: [] },
+    hours: [],
+  })
+})
+
+test('two skies by day are two, whichever; without a window walls are asked for in any light', () => {
+  const hoursOf = (...looks: Look[]) => boardGaps(ROOM, [], looks).hours
+  expect(hoursOf(look('works'), look('works', { sky: 'partly' }))).not.toContain('dull day')
+  expect(hoursOf(look('works'), look('works', { sky: 'clear', minute: 600 }))).toContain('dull day')
+  const cellar = { ...ROOM, hours: HOURS.filter(({ name }) => name === 'after dark') }
+  expect(boardGaps(cellar, [], [])).toMatchObject({
+    anyLight: { keeperIds: ['rug'], walls: ['north', 'east'] },
+    byDay: { keeperIds: [], walls: [] },
+    underLamps: { keeperIds: ['stone'], walls: ['east'] },
+  })
 })
 
 test.each([
@@ -51,7 +88,7 @@ test('what a client said of a board counts as seen', () => {
     client: { says: 'fine', words: '' },
   }
   expect(boardGaps(ROOM, ['matt'], [client])).toMatchObject({
-    keeperIds: ['floor'],
+    underLamps: { keeperIds: [], walls: ['east'] },
     hours: ['coolest', 'warmest', 'dull day'],
   })
 })

@@ -68,6 +68,22 @@ export function paintedWalls(
 }
 
 /**
+ * The wall that is most in sight of the door: the one across from it, else the wider of those beside it; of a room whose door
+ * nobody has said, the widest. Null where none is painted.
+ */
+export function wallInSightOfDoor(room: Parameters<typeof paintedWalls>[0]): WallName | null {
+  const widestFirst = paintedWalls(room).toSorted(
+    (p, q) => wallWidthMm(room, q) - wallWidthMm(room, p),
+  )
+  const [door] = (room.doors ?? []).toSorted((p, q) => q.widthMm - p.widthMm)
+  if (!door) return widestFirst[0] ?? null
+  const at = wallFacing(room, door.bearingDeg)
+  const across = oppositeWall(at)
+  if (widestFirst.includes(across)) return across
+  return widestFirst.find((wall) => wall !== at) ?? widestFirst[0] ?? null
+}
+
+/**
  * The places of a room that matter for a board: each wall, beside the window, under the lamp, tilted to the light, behind the
  * piece that leads, against the trim that stays, beside all else that stays.
  */

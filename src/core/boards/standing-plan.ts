@@ -8,7 +8,7 @@ import type { WallName } from '../light/walls'
 import type { ReadingSource } from '../paint/reading'
 import type { Sheen } from '../paint/sheen'
 import { undertoneOf } from '../undertone/undertone'
-import type { BoardGaps } from './board-gaps'
+import type { BoardGaps, BoardPlaces } from './board-gaps'
 import type { BoardHour, BoardHourName, BoardKeeper, Placing } from './placings'
 
 /** A board with what it has still to be seen against, or in. */
@@ -40,9 +40,10 @@ export interface Standing {
  * most. Beside something that stays a light tells more the less likely the pair is to work in it; on a wall the farther the
  * colour is from what the room's walls together make of it at midday.
  *
- * A look meets one light, one thing that stays, and one wall: that of the thing where it stands at one. As many walls as can
- * be are met with what stands at them; what is left on one side and the lights on the other then ask for as many looks as the
- * larger side has. Exact, by the sets of the smaller side that are met.
+ * A look meets one light, one thing that stays, and one wall: that of the thing where it stands at one. By day and under the
+ * lamps are planned each for itself; what may be seen in any light goes where it costs least. As many walls as can be are met
+ * with what stands at them; what is left on one side and the lights on the other then ask for as many looks as the larger side
+ * has. Exact, by the sets of the smaller side that are met.
  *
  * @returns in the order of the day's lights
  */
@@ -59,34 +60,70 @@ export function standingPlan(
     targets
       .map((placing) => ({ placing, hour, worth: worthAt(placing, hour) }))
       .reduce((p, q) => (q.worth > p.worth ? q : p))
-  const isWanted = (lacks: (gaps: BoardGaps) => boolean): boolean =>
-    boards.some(({ gaps }) => lacks(gaps))
-  const keeperIds = keepers
-    .map(({ id }) => id)
-    .filter((id) => isWanted((gaps) => gaps.keeperIds.includes(id)))
-  const walls = [...new Set(placings.flatMap(({ wall }) => wall ?? []))].filter((wall) =>
-    isWanted((gaps) => gaps.walls.includes(wall)),
+  const wanted = (light: 'anyLight' | 'byDay' | 'underLamps'): BoardPlaces => {
+    const keeperIds = keepers.map(({ id }) => id)
+    const walls = [...new Set(placings.flatMap(({ wall }) => wall ?? []))]
+    const isWanted = (lacks: (places: BoardPlaces) => boolean): boolean =>
+      boards.some(({ gaps }) => lacks(gaps[light]))
+    return {
+      keeperIds: keeperIds.filter((id) => isWanted((places) => places.keeperIds.includes(id))),
+      walls: walls.filter((wall) => isWanted((places) => places.walls.includes(wall))),
+    }
+  }
+  const isOfDay = ({ choice }: BoardHour): boolean => choice.source !== 'lamps'
+  const [dayHours, lampHours] = [
+    hours.filter(isOfDay),
+    hours.filter((hour) => !isOfDay(hour)),
+  ] as const
+  const wantedHours = hours.filter(({ name }) =>
+    boards.some(({ gaps }) => gaps.hours.includes(name)),
   )
   const of = (keeperId: string | null) => placings.filter((each) => each.keeperId === keeperId)
-  const wallOf = walledKeepers(keeperIds, walls, (id) => of(id).flatMap(({ wall }) => wall ?? []))
-  // Of a wall any place on it serves.
-  const targets = [
-    ...keeperIds.map((id) => {
-      const wall = wallOf.get(id)
-      return wall ? of(id).filter((placing) => placing.wall === wall) : of(id)
+  /** What one look each meets: a thing that stays, at a wall where it meets one too, or a wall by itself. */
+  const targetsOf = ({ keeperIds, walls }: BoardPlaces): Placing[][] => {
+    const wallOf = walledKeepers(keeperIds, walls, (id) => of(id).flatMap(({ wall }) => wall ?? []))
+    // Of a wall any place on it serves.
+    return [
+      ...keeperIds.map((id) => {
+        const wall = wallOf.get(id)
+        return wall ? of(id).filter((placing) => placing.wall === wall) : of(id)
+      }),
+      ...walls
+        .filter((wall) => ![...wallOf.values()].includes(wall))
+        .map((wall) => of(null).filter((placing) => placing.wall === wall)),
+    ].filter((places) => places.length > 0)
+  }
+  const [byDay, underLamps, anyLight] = [wanted('byDay'), wanted('underLamps'), wanted('anyLight')]
+  // What wants a look in any light goes where it costs least: every way of dealing it out is tried.
+  const dealt = waysToDeal(anyLight, dayHours.length > 0, lampHours.length > 0).map(
+    ({ toDay, toLamps }) => ({
+      day: targetsOf(together(byDay, toDay)),
+      lamps: targetsOf(together(underLamps, toLamps)),
     }),
-    ...walls
-      .filter((wall) => ![...wallOf.values()].includes(wall))
-      .map((wall) => of(null).filter((placing) => placing.wall === wall)),
-  ].filter((places) => places.length > 0)
-  const wantedHours = hours.filter(({ name }) => isWanted((gaps) => gaps.hours.includes(name)))
-  const edges = cover(targets, wantedHours, hours, placings, edge)
+  )
+  const looks = ({ day, lamps }: (typeof dealt)[number]): number =>
+    Math.max(day.length, wantedHours.filter(isOfDay).length) +
+    Math.max(lamps.length, wantedHours.filter((hour) => !isOfDay(hour)).length)
+  const covered = (targets: readonly Placing[][], among: readonly BoardHour[]): Edge[] =>
+    cover(
+      targets,
+      wantedHours.filter((hour) => among.includes(hour)),
+      among,
+      placings,
+      edge,
+    )
+  const fewest = Math.min(...dealt.map(looks))
+  const worth = (edges: readonly Edge[]): number => edges.reduce((sum, each) => sum + each.worth, 0)
+  const edges = dealt
+    .filter((each) => looks(each) === fewest)
+    .map(({ day, lamps }) => [...covered(day, dayHours), ...covered(lamps, lampHours)])
+    .reduce((p, q) => (worth(q) > worth(p) ? q : p))
   const standings = edges.map(({ placing, hour, worth }): Standing => ({
     placing,
     hour,
     worth,
     boards: boards
-      .filter(({ gaps }) => closes(placing, hour.name, gaps))
+      .filter(({ gaps }) => closes(placing, hour, gaps))
       .map(({ candidateId, sheen }) => ({ candidateId, sheen, isPatch: false })),
   }))
   return [...standings, ...sheenStandings(placings, hours, boards, standings, worthAt)].sort(
@@ -100,10 +137,44 @@ interface Edge {
   readonly worth: number
 }
 
-const closes = (placing: Placing, hour: BoardHourName, gaps: BoardGaps): boolean =>
-  gaps.hours.includes(hour) ||
-  (placing.keeperId !== null && gaps.keeperIds.includes(placing.keeperId)) ||
-  (placing.wall !== null && gaps.walls.includes(placing.wall))
+function closes(placing: Placing, { name, choice }: BoardHour, gaps: BoardGaps): boolean {
+  const meets = ({ keeperIds, walls }: BoardPlaces): boolean =>
+    (placing.keeperId !== null && keeperIds.includes(placing.keeperId)) ||
+    (placing.wall !== null && walls.includes(placing.wall))
+  return (
+    gaps.hours.includes(name) ||
+    meets(gaps.anyLight) ||
+    meets(choice.source === 'lamps' ? gaps.underLamps : gaps.byDay)
+  )
+}
+
+const together = (p: BoardPlaces, q: BoardPlaces): BoardPlaces => ({
+  keeperIds: [...new Set([...p.keeperIds, ...q.keeperIds])],
+  walls: [...new Set([...p.walls, ...q.walls])],
+})
+
+// Of more things than these only one at a time is tried under the lamps: that costs as few looks, and may tell a little less.
+const MOST_DEALT = 7
+
+/** The ways to see some things by day and the others under the lamps; first all of them by day. */
+function waysToDeal(
+  { keeperIds, walls }: BoardPlaces,
+  hasDay: boolean,
+  hasLamps: boolean,
+): { readonly toDay: BoardPlaces; readonly toLamps: BoardPlaces }[] {
+  const none: BoardPlaces = { keeperIds: [], walls: [] }
+  if (!hasDay) return [{ toDay: none, toLamps: { keeperIds, walls } }]
+  let moved: string[][] = [[]]
+  if (hasLamps)
+    moved =
+      keeperIds.length <= MOST_DEALT
+        ? keeperIds.reduce((sets, id) => [...sets, ...sets.map((set) => [...set, id])], moved)
+        : [[], ...keeperIds.map((id) => [id])]
+  return moved.map((ids) => ({
+    toDay: { keeperIds: keeperIds.filter((id) => !ids.includes(id)), walls },
+    toLamps: { keeperIds: ids, walls: [] },
+  }))
+}
 
 /** Which wall is met with which thing that stays: as many walls as can be, each with a thing of its own (Kuhn 1955). */
 function walledKeepers(
@@ -226,7 +297,8 @@ function worthOf(
     spot: ALL_WALLS,
   })
   const plain = noon && prepareLight(noon.spectrum, noon.illuminanceLux)
-  return (placing, hour) => {
+  const known = new Map<string, number>()
+  const worthIn = (placing: Placing, hour: BoardHour): number => {
     const light = lightAt(placing, hour)
     if (!light || boards.length === 0) return 0
     const keeper = keepers.find(({ id }) => id === placing.keeperId)
@@ -253,5 +325,10 @@ function worthOf(
       return Math.hypot(here[0] - there[0], here[1] - there[1], here[2] - there[2])
     })
     return 1 - Math.exp(-Math.max(...apart) / FAR_UNITS)
+  }
+  return (placing, hour) => {
+    const key = `${placing.id} ${hour.name}`
+    if (!known.has(key)) known.set(key, worthIn(placing, hour))
+    return known.get(key)!
   }
 }

@@ -4,6 +4,7 @@ import { CHIP, FULL_CHIP, FULL_SWATCH, LAMPS, look, SCREEN } from './look.fixtur
 
 const ROOM: RoomToRule = {
   hasWindow: true,
+  hasSkies: true,
   hasLamps: true,
   keepers: [
     { id: 'stone', name: 'Stone', state: 'staying' },

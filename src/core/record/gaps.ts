@@ -9,6 +9,8 @@ import { listed } from '../words'
 export interface RoomToRule {
   readonly hasWindow: boolean
   readonly hasLamps: boolean
+  /** Whether its weather changes so much that one sky by day is half of it. */
+  readonly hasSkies: boolean
   /** Everything in it, also what leaves. */
   readonly keepers: readonly {
     readonly id: string
@@ -24,7 +26,10 @@ export interface RoomToRule {
  * @param looks at the candidate in that room, oldest first
  */
 export function gapsOf(room: RoomToRule, looks: readonly Look[]): readonly string[] {
-  const standing = looks.filter((look) => !look.retracted && isVerdict(look))
+  // What the client said of it was seen, too.
+  const standing = looks.filter(
+    (look) => !look.retracted && (isVerdict(look) || look.client !== null),
+  )
   const seen = standing.filter(({ seen: { as } }) => as !== 'screen')
   if (seen.length === 0)
     return [standing.length > 0 ? 'seen on a screen only' : 'never looked at in this room']
@@ -68,7 +73,7 @@ export function gapsOf(room: RoomToRule, looks: readonly Look[]): readonly strin
             : `${listed(leaving.map(({ name }) => name))} leaves: that look counts for nothing to come`,
         ]
       : []),
-    ...(skies.size === 1
+    ...(room.hasSkies && skies.size === 1
       ? [`by day only under one sky: ${SKY_WORDS[[...skies][0]!].toLowerCase()}`]
       : []),
   ]

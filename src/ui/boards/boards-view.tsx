@@ -83,7 +83,7 @@ export function BoardsView({
 const sheens = (wanted: readonly Sheen[]): string => wanted.join(' and ')
 
 function Line({ board }: { readonly board: ShownBoard }) {
-  const { paint, sheen, wanted, pots, ground, apart, steps, elsewhere, missing } = board
+  const { paint, sheen, wanted, pots, ground, apart, steps, elsewhere, missing, isReopened } = board
   return (
     <div className="flex gap-3">
       <RelitPatch
@@ -124,6 +124,8 @@ function Line({ board }: { readonly board: ShownBoard }) {
         )}
         <p className="text-fine">
           {missing === '' ? 'Seen all round: nothing is missing.' : `Not seen yet: ${missing}.`}
+          {isReopened &&
+            ' It had been seen all round as boards were before: since then each wall is asked for by day, and each fixed finish by day and under the lamps.'}
         </p>
       </div>
     </div>
