@@ -7,7 +7,7 @@ const zones = [
   { target: './src/formats', from: './src', except: ['./formats', './core'] },
   { target: './src/time', from: './src', except: ['./time', './core'] },
   { target: './src/db', from: './src', except: ['./db', './core'] },
-  { target: './src/store', from: './src', except: ['./store', './db', './core'] },
+  { target: './src/store', from: './src', except: ['./store', './db', './time', './core'] },
   {
     target: './src/commands',
     from: './src',

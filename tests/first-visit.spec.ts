@@ -190,3 +190,21 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
     await expect(ruledOut).toContainText(String(Math.round(lrvPercent(mixed))))
   })
 })
+
+test('a new visit is of the day where the person is, at both ends of it', async ({
+  browser,
+  app,
+}) => {
+  for (const [timezoneId, instant, shown] of [
+    ['America/Los_Angeles', '2026-12-02T03:30:00Z', '1 Dec 2026'],
+    ['Pacific/Auckland', '2026-12-01T11:10:00Z', '2 Dec 2026'],
+    ['Asia/Kolkata', '2026-12-31T18:40:00Z', '1 Jan 2027'],
+  ] as const) {
+    const context = await browser.newContext({ timezoneId, locale: 'en-GB' })
+    const page = await context.newPage()
+    await page.clock.setFixedTime(new Date(instant))
+    await open(page, `${app.url}/visits/new`)
+    await expect(page.getByLabel('Date')).toHaveValue(shown)
+    await context.close()
+  }
+})

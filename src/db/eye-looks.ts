@@ -9,6 +9,7 @@ const EyeLookRow = z.object({
   id: z.uuid(),
   visitId: z.uuid(),
   household: z.string(),
+  timeZone: z.string(),
   roomId: z.uuid(),
   roomName: z.string(),
   candidateId: z.uuid(),
@@ -47,7 +48,7 @@ export const listEyeLooks = (db: Db, most = MOST_EYE_LOOKS): Promise<EyeLookRow[
     `with latest as (
        select * from look where against = 'keeper' and verdict is not null and retracted_at is null
        order by made_at desc limit $1)
-     select l.id, l.visit_id as "visitId", v.household, l.room_id as "roomId", r.name as "roomName",
+     select l.id, l.visit_id as "visitId", v.household, v.time_zone as "timeZone", l.room_id as "roomId", r.name as "roomName",
        l.candidate_id as "candidateId", c.deck_colour_id as "deckColourId", c.strength_percent as "strengthPercent",
        l.held_strength_percent as "heldStrengthPercent", l.keeper_id as "keeperId", k.name as "keeperName",
        k.kind as "keeperKind", l.part, l.seen_as as "seenAs", l.held, l.verdict,
@@ -57,7 +58,7 @@ export const listEyeLooks = (db: Db, most = MOST_EYE_LOOKS): Promise<EyeLookRow[
        (select bool_or(g.candidate_id = l.candidate_id) from ruling g
          where g.room_id = l.room_id and g.removed_at is null and g.reopened_because is null) as "isPicked"
      from latest l
-       cross join lateral (select household, removed_at from visit where id = l.visit_id offset 0) v
+       cross join lateral (select household, time_zone, removed_at from visit where id = l.visit_id offset 0) v
        cross join lateral (select name, removed_at from room where id = l.room_id offset 0) r
        cross join lateral (select deck_colour_id, strength_percent from candidate where id = l.candidate_id offset 0) c
        cross join lateral (select name, kind from keeper where id = l.keeper_id offset 0) k

@@ -1,6 +1,7 @@
 import { readdirSync, rmSync, statSync } from 'node:fs'
 import { join, resolve } from 'node:path'
 import type { Db } from '../db/db'
+import { clockInZone, dateInZone } from '../time/date-in-zone'
 import { findSettings } from '../db/settings'
 import { writeBackup } from './backup'
 
@@ -8,8 +9,9 @@ import { writeBackup } from './backup'
 export const backupsDir = (dataDir: string): string =>
   resolve(/* turbopackIgnore: true */ process.env.ELM_BACKUP_DIR ?? join(dataDir, 'backups'))
 
-/** An instant as part of a file's name: 2026-11-26T0915. */
-export const stampOf = (at: string): string => at.slice(0, 16).replace(':', '')
+/** An instant as part of a file's name, by the clocks of this machine: 2026-11-26T0915. */
+export const stampOf = (at: string, timeZone?: string): string =>
+  `${dateInZone(at, timeZone)}T${clockInZone(at, timeZone).replace(':', '')}`
 
 export interface KeptBackup {
   readonly name: string
@@ -36,7 +38,7 @@ const DAILY_KEPT = 7
 /** Backs a store up where that is wanted daily and was not done today; the last seven are kept. */
 export async function backUpDaily(db: Db, dataDir: string, at: string): Promise<void> {
   if (!(await findSettings(db))?.dailyBackup) return
-  const name = `${DAILY}${at.slice(0, 10)}.zip`
+  const name = `${DAILY}${dateInZone(at)}.zip`
   const daily = () => keptBackups(dataDir).filter((each) => each.name.startsWith(DAILY))
   if (daily().some((each) => each.name === name)) return
   await writeBackup(db, dataDir, join(backupsDir(dataDir), name), at)

@@ -7,6 +7,7 @@ import { undertoneOf } from '@/core/undertone/undertone'
 import { listDeckColoursById } from '@/db/decks'
 import { listEyeLooks, type EyeLookRow } from '@/db/eye-looks'
 import { openDb } from '@/store/store'
+import { dateAt } from '@/time/local-day'
 import type { PastRulings } from '@/ui/practice/past-rulings'
 
 /** The latest verdicts beside keepers, over all visits, as eye and model are compared by them. */
@@ -37,6 +38,7 @@ const eyeLook = (
   keeperId: row.keeperId,
   words: `${name} at ${row.strengthPercent} % beside ${row.keeperName}, ${row.roomName}, ${row.household}`,
   madeAt: row.madeAt,
+  on: dateAt(row.madeAt, row.timeZone),
   verdict: row.verdict,
   chance: row.modelChance,
   modelSeenBefore: row.modelSeenBefore,

@@ -30,6 +30,8 @@ export interface EyeLook {
   readonly words: string
   /** An instant. */
   readonly madeAt: string
+  /** The date of that, by the clocks of the place. */
+  readonly on: string
   readonly verdict: Verdict
   /** Null where the model said nothing. */
   readonly chance: number | null

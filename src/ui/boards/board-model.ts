@@ -27,6 +27,8 @@ export interface ShownBoard {
   readonly elsewhere: readonly number[]
   /** What is missing, in words; empty where nothing is. */
   readonly missing: string
+  /** It had been seen whole before more was asked of boards. */
+  readonly isReopened: boolean
 }
 
 /** Boards stood in one place in one light. */

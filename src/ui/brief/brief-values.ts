@@ -17,5 +17,6 @@ export interface BriefValues {
   readonly latitudeDeg: number | null
   readonly longitudeDeg: number | null
   readonly timeZone: string
-  readonly visitDate: string
+  /** Null of a new visit: today, where it is made. */
+  readonly visitDate: string | null
 }

@@ -164,7 +164,7 @@ function LookList({ looks }: { readonly looks: readonly EyeLook[] }) {
 }
 
 function LookLine({ look }: { readonly look: EyeLook }) {
-  const { visitId, roomId, candidateId, keeperId, words, verdict, chance, madeAt } = look
+  const { visitId, roomId, candidateId, keeperId, words, verdict, chance, on } = look
   return (
     <li>
       <Link
@@ -173,7 +173,7 @@ function LookLine({ look }: { readonly look: EyeLook }) {
       >
         {words}
       </Link>
-      , {madeAt.slice(0, 10)}: you {VERDICT_WORDS[verdict]}
+      , {on}: you {VERDICT_WORDS[verdict]}
       {chance !== null && `, it ${judgementOf(chance)}`}
     </li>
   )

@@ -8,6 +8,7 @@ import type { LessonAnswer } from '@/workers/lesson-client'
 import { FormMessage } from '../form/field'
 import { useKeys } from '../keys/use-keys'
 import { newId } from '../record/new-id'
+import { DateHere } from '../frame/date-here'
 import { useChange } from '../record/use-change'
 
 /** What the model has learnt, or could learn, of the eye: small, shown, off until asked for, gone in one key. */
@@ -103,8 +104,8 @@ export function Lesson({
           <ul className="flex flex-col gap-1">
             {lessons.map(({ id, version, factors, learntFrom, learntAt, inForce: isIn }) => (
               <li key={id}>
-                Version {version}, {learntAt.slice(0, 10)}, from {counted(learntFrom, 'look')}:{' '}
-                {factorWords(factors)}
+                Version {version}, <DateHere instant={learntAt} />, from{' '}
+                {counted(learntFrom, 'look')}: {factorWords(factors)}
                 {isIn ? ' (in force)' : ''}
               </li>
             ))}

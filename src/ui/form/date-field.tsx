@@ -4,6 +4,7 @@ import { Popover } from 'radix-ui'
 import { useState } from 'react'
 import { DayPicker } from 'react-day-picker'
 import { dateWords, typedDate } from '@/time/typed-date'
+import { useTodayHere } from '../frame/use-date-here'
 import { useSettings } from '../settings/settings-context'
 import { Field } from './field'
 
@@ -17,13 +18,16 @@ export function DateField({
 }: {
   readonly label: string
   readonly name: string
-  /** As 2026-06-21. */
-  readonly date: string
+  /** As 2026-06-21; null for today, where the person is. */
+  readonly date: string | null
   readonly error: string | undefined
   readonly hint: string
 }) {
   const { locale } = useSettings()
-  const [text, setText] = useState(() => dateWords(date, locale))
+  const today = useTodayHere()
+  const [typed, setText] = useState<string | null>(null)
+  const given = date ?? today
+  const text = typed ?? (given && dateWords(given, locale))
   const [open, setOpen] = useState(false)
   const picked = typedDate(text, locale)
   return (

@@ -3,6 +3,7 @@
 import { useSyncExternalStore } from 'react'
 import { boolean, object, string } from 'zod/mini'
 import type { Screened } from '@/core/vision/screening'
+import { dateInZone } from '@/time/date-in-zone'
 
 const KEPT = 'elm.screening'
 const Shape = object({
@@ -19,7 +20,7 @@ const tell = (): void => heard.forEach((listener) => listener())
 
 export function keepScreening(screened: Screened): void {
   const { isPlain, words, second } = screened
-  const on = new Date().toISOString().slice(0, 10)
+  const on = dateInZone(Date.now())
   localStorage.setItem(KEPT, JSON.stringify({ on, isPlain, words, second }))
   tell()
 }

@@ -9,6 +9,7 @@ import { capital, counted } from '@/core/words'
 import { wilson } from '@/core/wilson'
 import type { PracticeScore as Score } from '@/workers/practice-protocol'
 import { PracticeWorker } from '@/workers/practice-client'
+import { DateHere } from '../frame/date-here'
 import { Choice } from '../form/choice'
 
 // Recharts is fetched by those who have a score to look at.
@@ -75,7 +76,9 @@ export function PracticeScore({
               {points.map(({ answered, at, times, low, high }) => (
                 <tr key={answered}>
                   <td className="pr-6">{answered}</td>
-                  <td className="pr-6">{at.slice(0, 10)}</td>
+                  <td className="pr-6">
+                    <DateHere instant={at} />
+                  </td>
                   <td className="pr-6 text-right">{times.toFixed(2)}</td>
                   <td className="text-right">
                     {low.toFixed(2)} to {high.toFixed(2)}

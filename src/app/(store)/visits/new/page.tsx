@@ -23,7 +23,7 @@ export default async function NewVisitPage() {
           latitudeDeg: null,
           longitudeDeg: null,
           timeZone: '',
-          visitDate: new Date().toISOString().slice(0, 10),
+          visitDate: null,
         }}
         submit="Keep the visit"
       />
