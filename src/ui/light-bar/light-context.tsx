@@ -13,6 +13,7 @@ import {
   type ReactNode,
 } from 'react'
 import { prepareLight, type PreparedLight } from '@/core/colour/appearance'
+import { useSteady } from '../frame/use-steady'
 import { lightFromAddress, lightToAddress, openingChoice } from '@/core/light/light-address'
 import { dayByClock, type ZoneClock } from '@/core/light/zone-clock'
 import { lightOf, type LightChoice, type RoomDay } from '@/core/light/light-choice'
@@ -50,8 +51,8 @@ export const PainterContext = createContext<Painter | null>(null)
 
 /** The one light that every swatch of a page is seen in. */
 export function LightProvider({
-  roomDay: visitDay,
-  zone,
+  roomDay: givenDay,
+  zone: givenZone,
   children,
 }: {
   readonly roomDay: RoomDay
@@ -60,6 +61,9 @@ export function LightProvider({
   readonly children: ReactNode
 }) {
   const parameters = useSearchParams()
+  // A page that was rendered anew for a change says the same light: nothing that hangs on it is worked out again.
+  const visitDay = useSteady(givenDay)
+  const zone = useSteady(givenZone)
   const [date, setDate] = useState(parameters.get('day'))
   const roomDay = useMemo(
     () => ({ ...visitDay, day: (date && dayByClock(zone, date)) || visitDay.day }),

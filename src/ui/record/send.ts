@@ -71,6 +71,9 @@ export const ownChangesSince = (visitId: string, seq: number): Promise<readonly 
 
 export const { dismiss: dismissRefused, tryAgain, letGo } = outbox
 
+/** Whether a change of this page has no answer yet. */
+export const isSending = (): boolean => outbox.now().waiting.length > 0
+
 /** What waits for its answer. */
 export const useOutbox = (): OutboxState =>
   useSyncExternalStore(outbox.subscribe, outbox.now, () => NOTHING_WAITS)

@@ -1,7 +1,7 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { useRef, useState } from 'react'
+import { useCallback, useRef, useState } from 'react'
 import type { Answer, KindName, PayloadOf } from '@/commands/kinds'
 import { retryNow, send, useOutbox } from './send'
 
@@ -13,26 +13,30 @@ export function useChange() {
   const [busy, setBusy] = useState(false)
   const [said, setSaid] = useState('')
 
-  async function change<K extends KindName>(
-    kind: K,
-    payload: PayloadOf<K>,
-    done = '',
-  ): Promise<Answer | null> {
-    const press = JSON.stringify([kind, payload])
-    if (waiting.current.has(press)) {
-      retryNow()
-      return null
-    }
-    waiting.current.add(press)
-    setSaid('')
-    setBusy(true)
-    const answer = await send(kind, payload)
-    waiting.current.delete(press)
-    setBusy(waiting.current.size > 0)
-    setSaid(answer.ok ? [done, answer.note].filter(Boolean).join(' ') : wordsOf(answer))
-    if (answer.ok) router.refresh()
-    return answer
-  }
+  // One function for good: what is drawn with it is not drawn anew for each change.
+  const change = useCallback(
+    async <K extends KindName>(
+      kind: K,
+      payload: PayloadOf<K>,
+      done = '',
+    ): Promise<Answer | null> => {
+      const press = JSON.stringify([kind, payload])
+      if (waiting.current.has(press)) {
+        retryNow()
+        return null
+      }
+      waiting.current.add(press)
+      setSaid('')
+      setBusy(true)
+      const answer = await send(kind, payload)
+      waiting.current.delete(press)
+      setBusy(waiting.current.size > 0)
+      setSaid(answer.ok ? [done, answer.note].filter(Boolean).join(' ') : wordsOf(answer))
+      if (answer.ok) router.refresh()
+      return answer
+    },
+    [router],
+  )
 
   return {
     change,

@@ -14,7 +14,7 @@ import type { Answer, Command, PayloadOf } from '@/commands/kinds'
 import type { Look } from '@/core/record/look'
 import { answerOf } from './answer-of'
 import { whenOtherPagesChange } from './other-pages'
-import { commandOf, isShownHere, ownChangesSince, send, sendCommand } from './send'
+import { commandOf, isSending, isShownHere, ownChangesSince, send, sendCommand } from './send'
 import type { OwnChange } from './shelf'
 
 /** A look as the page that gave it shows it. */
@@ -237,7 +237,8 @@ function useOthersChanges(visitId: string, seq: number): void {
     async function ask(): Promise<void> {
       const answer = await fetch(`/api/visits/${visitId}/since/${known.current}`).catch(() => null)
       const since = await answerOf('Since', answer)
-      if (!since) return
+      // One of these may be this page's own, whose answer is on its way: asked again when it is here.
+      if (!since || isSending()) return
       known.current = Math.max(known.current, ...since.places)
       if (!since.places.every(isShownHere)) router.refresh()
     }
