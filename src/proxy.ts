@@ -2,7 +2,7 @@ import { NextResponse, type NextRequest } from 'next/server'
 import { hasEntered, isCrossSite, isOwnHost } from './app/door'
 
 // What can be had before the passcode was said: the page that asks for it, and what a device keeps the application by.
-const OPEN = /^\/(enter$|api\/enter$|icons\/|manifest\.webmanifest$|sw\.js$)/
+const OPEN = /^\/(enter$|api\/enter$|icons\/|favicon\.ico$|manifest\.webmanifest$|sw\.js$)/
 
 /**
  * Every page: refuses hosts that are not this machine (a foreign name that resolves here is someone

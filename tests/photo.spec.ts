@@ -217,6 +217,8 @@ test('the part of a photo that stands for a finish is kept, and held up relit: i
   page,
   ownApp: app,
 }) => {
+  // Reading a photo takes as long as the machine is busy.
+  test.slow()
   const study = demoRoom(demoVisit(app), 'Landing study')
   const input = await openPhotoReader(page, study, 'light=room&at=12:00&sky=clear')
   await input.setInputFiles({
@@ -246,7 +248,12 @@ test('the part of a photo that stands for a finish is kept, and held up relit: i
   const held = page.getByRole('img', {
     name: 'Photographed stone, its own photograph in this light',
   })
-  for (let n = 0; n < 20 && (await held.count()) === 0; n++) await page.keyboard.press('ArrowRight')
+  const where = page.getByTestId('place')
+  for (let n = 0; n < 20 && (await held.count()) === 0; n++) {
+    const at = await where.textContent()
+    await page.keyboard.press('ArrowRight')
+    await expect(where).not.toHaveText(at!)
+  }
   await expect(held).toBeVisible()
   const commonest = await held.locator('canvas').evaluate((canvas: HTMLCanvasElement) => {
     const { width, height } = canvas

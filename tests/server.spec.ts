@@ -120,6 +120,11 @@ test('a page under a foreign name gets nothing, and a foreign page cannot write'
   }
 })
 
+test('what a browser asks for by itself is there', async ({ app, request }) => {
+  const icon = await request.get(`${app.url}/favicon.ico`)
+  expect([icon.status(), icon.headers()['content-type']]).toEqual([200, 'image/x-icon'])
+})
+
 test('the server looks at a photo for itself: what is none is refused in words and leaves no file', async ({
   app,
   request,

@@ -362,3 +362,21 @@ test('a photo is kept once by its bytes, as a file and a row; a hash of none, an
   rmSync(dataDir, { recursive: true })
   expect(await findPhoto(db, dataDir, hash)).toBeNull()
 })
+
+test('what stays is taken out where it is listed, and put back; a look beside it stays on record', async () => {
+  const house = await aHouse(db)
+  const { visitId, stoneId: keeperId } = house
+  await done(db, 'keep-look', look(house, idOf(1)))
+  await done(db, 'remove-keeper', { visitId, keeperId, removed: true })
+  expect(await listKeepers(db, visitId)).toEqual([])
+  expect(await listLooks(db, visitId)).toHaveLength(1)
+  await done(db, 'remove-keeper', { visitId, keeperId, removed: false })
+  expect((await listKeepers(db, visitId)).map(({ id }) => id)).toEqual([keeperId])
+  const other = await aHouse(db, 2)
+  expect(
+    await said(
+      db,
+      command(9, 'remove-keeper', { visitId: other.visitId, keeperId, removed: true }),
+    ),
+  ).toBe('That keeper is not in this visit.')
+})

@@ -32,6 +32,7 @@ import { orderPlan } from './order-plan'
 import { orderRooms } from './order-rooms'
 import { propose } from './propose'
 import { removeFitting } from './remove-fitting'
+import { removeKeeper } from './remove-keeper'
 import { removeRoom } from './remove-room'
 import { removeVisit } from './remove-visit'
 import { reopen } from './reopen'
@@ -58,6 +59,7 @@ export const KINDS = {
   'keep-lamp': keepLamp,
   'remove-fitting': removeFitting,
   'keep-keeper': keepKeeper,
+  'remove-keeper': removeKeeper,
   'choose-lead': chooseLead,
   'take-up': takeUp,
   propose,

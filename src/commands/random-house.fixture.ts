@@ -64,6 +64,7 @@ export function randomCommands(random: () => number, colourIds: readonly string[
         }),
       () => command(id, 'order-rooms', { visitId, roomIds: ROOMS.toReversed() }),
       () => command(id, 'remove-room', { visitId, roomId, removed: maybe(0.6) }),
+      () => command(id, 'remove-keeper', { visitId, keeperId, removed: maybe(0.6) }),
       () => command(id, 'keep-window', window(visitId, roomId, fresh())),
       () => command(id, 'keep-lamp', lamp(visitId, roomId, fresh())),
       () =>

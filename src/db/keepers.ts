@@ -5,7 +5,7 @@ import { TEXTURES } from '../core/pairing/role'
 import { SHIFT_DIRECTIONS, SHIFT_SIZES, type EyeShift } from '../core/paint/by-eye'
 import { READING_SOURCES, type KeptReading, type ReadingSource } from '../core/paint/reading'
 import type { ReadingEvidence } from '../core/paint/reading-evidence'
-import { many, type Db } from './db'
+import { done, many, type Db } from './db'
 import { ReadingEvidenceShape } from './reading-evidence'
 import { ReadingColumns, readingFromColumns } from './reading-columns'
 
@@ -174,6 +174,22 @@ export async function saveKeeper(
     colours.length,
   ])
   return true
+}
+
+/** Takes a keeper out of its visit, or puts it back; false where it was never in it. */
+export async function setKeeperRemoved(
+  tx: Db,
+  visitId: string,
+  id: string,
+  at: string | null,
+): Promise<boolean> {
+  return done(
+    await tx.query(
+      `update keeper k set removed_at = case when $3::timestamptz is not null then coalesce(k.removed_at, $3::timestamptz) end
+       from room r where r.id = k.room_id and r.visit_id = $1 and k.id = $2 returning k.id`,
+      [visitId, id, at],
+    ),
+  )
 }
 
 /** Its own room, and such others as are of the same visit; one that is left out keeps the looks taken there. */

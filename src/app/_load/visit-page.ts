@@ -103,13 +103,13 @@ export async function loadStandingLooks(visitId: string): Promise<KeptLook[]> {
   )
 }
 
-/** The same without those beside what leaves: they say nothing of the room to come. */
+/** The same without those beside what leaves or was taken out: they say nothing of the room to come. */
 export async function loadLooksThatCount(visitId: string): Promise<KeptLook[]> {
-  const leaving = new Set(
-    (await loadKeepers(visitId)).filter(({ state }) => state === 'leaving').map(({ id }) => id),
+  const judged = new Set(
+    (await loadKeepers(visitId)).flatMap(({ id, state }) => (state === 'leaving' ? [] : [id])),
   )
   return (await loadStandingLooks(visitId)).filter(
-    ({ against }) => against.kind !== 'keeper' || !leaving.has(against.keeperId),
+    ({ against }) => against.kind !== 'keeper' || judged.has(against.keeperId),
   )
 }
 

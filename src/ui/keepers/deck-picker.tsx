@@ -1,6 +1,6 @@
 'use client'
 
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import {
   SHIFT_DIRECTIONS,
   SHIFT_SIZES,
@@ -33,6 +33,15 @@ export function DeckPicker({
   const [typed, setTyped] = useState('')
   const { found, problem } = useDeckSearch(picked ? '' : typed)
   const id = name('deckColourId')
+  const pick = ({ id: colourId, code, name: colourName, deck, reflectance }: FoundColour): void =>
+    onPick({ id: colourId, words: `${colourName}, ${deckWords(deck)}, ${code}`, reflectance })
+  // Entered before the list came: the colour of that code, once it is known which.
+  const [entered, setEntered] = useState<string | null>(null)
+  const exact = picked ? undefined : exactCode(found, typed)
+  if (entered !== null && entered !== typed) setEntered(null)
+  useEffect(() => {
+    if (entered === typed && exact) pick(exact)
+  })
   return (
     <div className="flex flex-col gap-1">
       <label htmlFor={id} className="text-small font-medium">
@@ -49,33 +58,33 @@ export function DeckPicker({
           onPick(null)
           setTyped(event.target.value)
         }}
+        onKeyDown={(event) => {
+          if (event.key !== 'Enter' || picked || typed.trim() === '') return
+          // The form is not sent by it: it says which colour.
+          event.preventDefault()
+          setEntered(typed)
+        }}
       />
       <input type="hidden" name={id} value={picked?.id ?? ''} />
       <span role="status" className="text-fine font-semibold">
         {error ?? problem}
       </span>
       <ul>
-        {found.map(({ id: colourId, code, name: colourName, deck, reflectance }) => (
-          <li key={colourId}>
+        {found.map((each) => (
+          <li key={each.id}>
             <button
               type="button"
               className="flex min-h-11 w-full items-center gap-3 border-b border-rule text-left text-small hover:bg-mist"
-              onClick={() =>
-                onPick({
-                  id: colourId,
-                  words: `${colourName}, ${deckWords(deck)}, ${code}`,
-                  reflectance,
-                })
-              }
+              onClick={() => pick(each)}
             >
               <RelitPatch
-                reflectance={reflectance}
-                label={`${code} in this light`}
+                reflectance={each.reflectance}
+                label={`${each.code} in this light`}
                 className="h-11 w-16"
               />
               <span>
-                {code} {colourName}
-                <span className="block text-fine text-dim">{deckWords(deck)}</span>
+                {each.code} {each.name}
+                <span className="block text-fine text-dim">{deckWords(each.deck)}</span>
               </span>
             </button>
           </li>
@@ -97,6 +106,15 @@ export function DeckPicker({
       </div>
     </div>
   )
+}
+
+type FoundColour = ReturnType<typeof useDeckSearch>['found'][number]
+
+/** The one colour of a code that was typed whole; none where two decks have it. */
+function exactCode(found: readonly FoundColour[], typed: string): FoundColour | undefined {
+  const code = typed.trim().toLowerCase()
+  const same = found.filter((each) => each.code.toLowerCase() === code)
+  return same.length === 1 ? same[0] : undefined
 }
 
 const SHIFTS = SHIFT_DIRECTIONS.flatMap((towards) => SHIFT_SIZES.map((size) => ({ size, towards })))

@@ -7,7 +7,9 @@ import type { HouseRules } from '@/core/advice/house-rules'
 import type { ReadingSource, Uncertainty } from '@/core/paint/reading'
 import type { Leaning } from '../rose/rose-model'
 import { UndertoneRose } from '../rose/undertone-rose'
+import { TextKey } from '../form/text-key'
 import { newId } from '../record/new-id'
+import { useChange } from '../record/use-change'
 import { KeeperSwatch } from '../swatch/keeper-swatch'
 import { RelitPatch } from '../swatch/relit-patch'
 import { RelitPhoto } from '../swatch/relit-photo'
@@ -52,6 +54,7 @@ export function KeepersView({
   // Where nothing stays yet, that is what comes first.
   const [editing, setEditing] = useState<string | null>(keepers.length === 0 ? firstId : null)
   const [back, setBack] = useState(false)
+  const { change, message } = useChange()
   const edited = keepers.find(({ values }) => values.id === editing)?.values
   return (
     <main className="grid min-h-0 flex-1 gap-8 overflow-y-auto p-5 lg:grid-cols-[1fr_24rem] xl:grid-cols-[1fr_28rem]">
@@ -89,9 +92,20 @@ export function KeepersView({
               otherRooms={otherRooms}
               rules={rules}
               onEdit={() => setEditing(keeper.values.id)}
+              onTakeOut={() => {
+                if (editing === keeper.values.id) setEditing(null)
+                void change(
+                  'remove-keeper',
+                  { visitId, keeperId: keeper.values.id, removed: true },
+                  `${keeper.values.name} was taken out; Z puts it back.`,
+                )
+              }}
             />
           ))}
         </ul>
+        <p role="status" aria-label="What came of it" className="min-h-6 text-small font-semibold">
+          {message}
+        </p>
       </section>
       <section aria-label="Enter a keeper" className="min-w-0">
         {editing !== null ? (
@@ -131,11 +145,13 @@ function KeeperLine({
   otherRooms,
   rules,
   onEdit,
+  onTakeOut,
 }: {
   readonly keeper: ListedKeeper
   readonly otherRooms: readonly { readonly id: string; readonly name: string }[]
   readonly rules: HouseRules
   readonly onEdit: () => void
+  readonly onTakeOut: () => void
 }) {
   const { values, colours } = keeper
   const leaving = values.state === 'leaving'
@@ -201,14 +217,14 @@ function KeeperLine({
           </p>
         ))}
       </div>
-      <button
-        type="button"
-        className="key self-center"
-        onClick={onEdit}
-        aria-label={`Change ${values.name}`}
-      >
-        Change
-      </button>
+      <span className="flex flex-col gap-1 self-center">
+        <button type="button" className="key" onClick={onEdit} aria-label={`Change ${values.name}`}>
+          Change
+        </button>
+        <TextKey onClick={onTakeOut} aria-label={`Take ${values.name} out`}>
+          Take out
+        </TextKey>
+      </span>
     </li>
   )
 }

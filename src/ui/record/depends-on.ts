@@ -19,6 +19,7 @@ const TOUCHES: { readonly [K in KindName]: readonly (keyof PayloadOf<K>)[] } = {
   'keep-lamp': ['lampId'],
   'remove-fitting': ['fittingId'],
   'keep-keeper': ['keeperId'],
+  'remove-keeper': ['keeperId'],
   'choose-lead': [],
   'take-up': ['candidateId', 'proposalId'],
   propose: ['proposalId'],
