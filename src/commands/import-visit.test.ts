@@ -1,8 +1,7 @@
 import { seededRandom } from '../core/seeded-random'
 import { CODEC_VERSION, type JsonRow } from '../db/codec'
-import type { Db } from '../db/db'
 import { VISIT_ROW_SHAPES } from '../db/row-shapes'
-import { testDb } from '../db/test-db.fixture'
+import { discarding, testDb } from '../db/test-db.fixture'
 import { VISIT_TABLES, visitRows } from '../db/visit-rows'
 import {
   aHouse,
@@ -202,30 +201,6 @@ test('each table of a visit has its shape: every column of it, and no other', as
   }
 })
 
-/** Does something to the store and takes it back, whatever came of it. */
-async function undone(work: (tx: Db) => Promise<void>): Promise<void> {
-  const back = new Error('taken back')
-  await db
-    .transaction(async (tx) => {
-      await work({
-        ...tx,
-        async transaction(inner) {
-          await tx.exec('savepoint of_change')
-          try {
-            return await inner(tx)
-          } catch (error) {
-            await tx.exec('rollback to savepoint of_change')
-            throw error
-          }
-        },
-      })
-      throw back
-    })
-    .catch((error: unknown) => {
-      if (error !== back) throw error
-    })
-}
-
 test('a file with the rooms of another visit in it is refused, and the other keeps its own', async () => {
   const { payload } = await exported()
   await wipe()
@@ -258,7 +233,7 @@ test('harmed files are read whole or refused in words, and what others have stay
   const random = seededRandom(29)
   const came = { read: 0, refused: 0 }
   for (let n = 0; n < HARMED; n++)
-    await undone(async (tx) => {
+    await discarding(db, async (tx) => {
       const harmed = harmedTables(payload.tables, theirs, random)
       const answer = await said(tx, command(100, 'import-visit', { ...payload, tables: harmed }))
       const isKept = answer.startsWith('kept: ')
@@ -307,8 +282,8 @@ function harmedTables(tables: Tables, theirs: Tables, random: () => number) {
       () => rows.push({ ...row }),
       () => rows.splice(rows.indexOf(row), 1),
       () => (harmed[name] = []),
-      () => delete harmed[name],
-      () => delete row[column],
+      () => Reflect.deleteProperty(harmed, name),
+      () => Reflect.deleteProperty(row, column),
       () => (row[column] = pick(words)),
       () => (row[column] = pick(words)),
       () => (row[`${column}_too`] = 1),

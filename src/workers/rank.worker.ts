@@ -54,6 +54,27 @@ async function prepare({ decks, weakestPercent }: WorkRequest): Promise<Prepared
   return deck
 }
 
+/** The rows that the eye refused beside something of the room: they are offered no more. */
+async function refusedRows(
+  { decks, room }: RankRequest | NextRequest,
+  { places, strengthsPercent }: PreparedDeck,
+): Promise<ReadonlySet<number>> {
+  const noes = room.eye.filter(({ verdict }) => verdict === 'no')
+  const rows = new Set<number>()
+  if (noes.length === 0) return rows
+  const placeOf = new Map<string, number>()
+  for (const { id } of decks)
+    for (const colour of (await fetched.get(id)!).colours) placeOf.set(colour.id, placeOf.size)
+  const refused = new Set(
+    noes.map(
+      ({ deckColourId, strengthPercent }) => `${placeOf.get(deckColourId)} ${strengthPercent}`,
+    ),
+  )
+  for (let row = 0; row < places.length; row++)
+    if (refused.has(`${places[row]} ${strengthsPercent[row]}`)) rows.add(row)
+  return rows
+}
+
 // Between two breaths whoever asks for something else is heard.
 const BREATH_MS = 12
 const { port1, port2 } = new MessageChannel()
@@ -113,7 +134,9 @@ async function next(request: NextRequest): Promise<void> {
   const deck = await prepare(request)
   const rows = seenRows(light, deck)
   const chance = chanceInRoom(rankedRoomOf(room, roomDay))
+  const refused = await refusedRows(request, deck)
   const works = (row: number): boolean =>
+    !refused.has(row) &&
     !isRuledOut(without, undertoneAt(deck.byDay, row)) &&
     isGood(chance(reflectanceOfRow(deck.rows, row), deck.sources[row]!).chance)
   const own = rowOf(deck, from)
@@ -133,9 +156,14 @@ async function rank(request: RankRequest): Promise<void> {
   const deck = await prepare(request)
   const start = performance.now()
   const ranked = rankedRoomOf(room, roomDay)
-  const isOut = (row: number): boolean => isRuledOut(without, undertoneAt(deck.byDay, row))
+  const refused = await refusedRows(request, deck)
+  const isOut = (row: number): boolean =>
+    refused.has(row) || isRuledOut(without, undertoneAt(deck.byDay, row))
   let breath = start
-  for (const step of rankDeck(deck, ranked, first, without.length > 0 ? isOut : undefined)) {
+  for (const step of rankDeck(
+    ...([deck, ranked, first] as const),
+    without.length + refused.size > 0 ? isOut : undefined,
+  )) {
     if (latest !== id) return
     const ms = performance.now() - start
     if ('first' in step) {

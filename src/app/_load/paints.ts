@@ -17,6 +17,7 @@ import {
   type NamedFinish,
   type RoomBrief,
 } from '@/core/ranking/asked-room'
+import { eyeSaidIn } from '@/core/record/eye-said'
 import type { ProposalStatus } from '@/core/record/proposal'
 import { DAYLIGHT } from '@/core/undertone/daylight'
 import { leanOf } from '@/core/undertone/lean'
@@ -30,7 +31,13 @@ import type { BenchCandidate, BenchKeeper, ProposedCandidate } from '@/ui/bench/
 import { deckWords } from '@/ui/deck/deck-words'
 import type { LeadKeeper } from '@/ui/lead/lead-model'
 import type { DeckName, ListedColour } from '@/workers/fetch-deck'
-import { loadCandidates, loadDecks, loadKeepersInRoom, loadVisit } from './visit-page'
+import {
+  loadCandidates,
+  loadDecks,
+  loadKeepersInRoom,
+  loadLooksThatCount,
+  loadVisit,
+} from './visit-page'
 
 // Candidates are asked for once a request; in a house of twelve rooms each is shown twelve times.
 const paints = new WeakMap<Candidate, BenchCandidate>()
@@ -138,8 +145,11 @@ export async function loadRoomBrief(visit: Visit, room: Room): Promise<RoomBrief
   const judged = (await loadKeepersInRoom(visit.id, room.id)).filter(({ state }) =>
     isJudgedAgainst(state),
   )
+  const candidates = new Map((await loadCandidates(visit.id)).map((each) => [each.id, each]))
+  const looks = (await loadLooksThatCount(visit.id)).filter((look) => look.roomId === room.id)
   return {
     rules,
+    eye: eyeSaidIn(looks, (id) => candidates.get(id)),
     finishes: [
       ...finishesOf(
         judged.map((keeper) => ({ ...keeper, ...keeperFinish(keeper, rules) })),

@@ -10,7 +10,7 @@ import { listDeckColoursById } from '@/db/decks'
 import { USUAL_ROOM_PAINT } from '@/db/room-paint'
 import { openDb } from '@/store/store'
 import { takes } from './hand-off'
-import { candidatePaint, keeperFinish } from './paints'
+import { candidatePaint, keeperFinish, loadRoomBrief } from './paints'
 import { standsFor } from './room-around'
 import { loadPaintWays, loadSettings } from './settings'
 import {
@@ -47,6 +47,7 @@ export async function loadRoomSchemes(visitId: string, roomId: string) {
       ...keeperFinish(keeper, visit.houseRules),
       leads: keeper.id === room.leadKeeperId,
     })),
+    eye: (await loadRoomBrief(visit, room)).eye,
     /** What is proposed now, surface by surface, to be kept as a scheme. */
     stands: SURFACES.flatMap((surface) => {
       const candidate = standsFor(candidates, room.id, surface)

@@ -9,7 +9,7 @@ import type { ReadingSource } from '../paint/reading'
 import type { Sheen } from '../paint/sheen'
 import { undertoneOf } from '../undertone/undertone'
 import type { BoardGaps, BoardPlaces } from './board-gaps'
-import type { BoardHour, BoardHourName, BoardKeeper, Placing } from './placings'
+import type { BoardHour, BoardKeeper, Placing } from './placings'
 
 /** A board with what it has still to be seen against, or in. */
 export interface BoardToStand {

@@ -3,7 +3,11 @@ import { differencesOf, LEAST_CLAIMED, type EyeLook } from './differences'
 let n = 0
 const seen = (change: Partial<EyeLook> = {}): EyeLook => ({
   ...{ id: `look ${++n}`, visitId: 'v', roomId: 'r', candidateId: 'c', keeperId: 'k' },
-  ...{ words: '', on: '2026-06-01', madeAt: `2026-06-01T10:${String(n % 60).padStart(2, '0')}:00Z` },
+  ...{
+    words: '',
+    on: '2026-06-01',
+    madeAt: `2026-06-01T10:${String(n % 60).padStart(2, '0')}:00Z`,
+  },
   ...{ verdict: 'works', chance: 0.9, modelSeenBefore: false, lean: 'pink', finish: 'stone' },
   ...{ light: 'a clear day', medium: 'chip', clientSays: null, isPicked: null },
   ...change,

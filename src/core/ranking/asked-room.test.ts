@@ -52,6 +52,7 @@ const stone = (varies: boolean) =>
 
 const brief = (change: Partial<RoomBrief> = {}): RoomBrief => ({
   rules,
+  eye: [],
   finishes: stone(false),
   wishes: ORDINARY_ROOM,
   ...change,

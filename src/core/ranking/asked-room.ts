@@ -10,6 +10,7 @@ import { dearnessOf, keeperMatters, type KeeperKind, type ViewShare } from '../p
 import type { JudgedKeeper } from '../pairing/judged-keeper'
 import { partsOf, roleOfPart } from '../pairing/parts'
 import { roleOf } from '../pairing/role'
+import type { EyeSaid } from '../record/eye-said'
 import { DAYLIGHT } from '../undertone/daylight'
 import type { RankedRoom, RoomFinish, WeightedLight } from './ranked-room'
 
@@ -33,6 +34,8 @@ export interface AskedRoom {
   readonly lights: readonly AskedLight[]
   readonly character: RoomCharacter
   readonly rules: HouseRules
+  /** What the eye said here, pair by pair: it comes before what is computed. */
+  readonly eye: readonly EyeSaid[]
 }
 
 /** A keeper with what its weight in a ranking hangs on. */
@@ -91,6 +94,8 @@ export interface RoomBrief {
   /** What of the house and its wishes speaks for or against a colour. */
   readonly wishes: Omit<RoomCharacter, 'daylightFactorPercent' | 'coolAndEven' | 'lamps'>
   readonly rules: HouseRules
+  /** What the eye said here, pair by pair. */
+  readonly eye: readonly EyeSaid[]
 }
 
 const LIGHT_WORDS: Record<KeyLight['name'], string> = {
@@ -108,11 +113,15 @@ const LAMPS_ALONE: LightChoice = {
 }
 
 /** What a deck is ranked by in a room on a day: the lights of that day, and what they make of the room. */
-export function askedRoomOn({ finishes, wishes, rules }: RoomBrief, roomDay: RoomDay): AskedRoom {
+export function askedRoomOn(
+  { finishes, wishes, rules, eye }: RoomBrief,
+  roomDay: RoomDay,
+): AskedRoom {
   const lamps = lightOf(roomDay, LAMPS_ALONE)
   return {
     finishes,
     rules,
+    eye,
     lights: keyLights(roomDay).map(({ name, choice }) => ({
       name: LIGHT_WORDS[name],
       choice,

@@ -69,6 +69,7 @@ const ROOMS: readonly AskedRoom[] = [
   askedRoomOn(
     {
       rules,
+      eye: [],
       finishes: finishesOf(keepers as never, null),
       wishes: { ...ORDINARY_ROOM, wants: [want as 'brighter'] },
     },

@@ -27,7 +27,13 @@ export interface CellSays {
 }
 
 // The worst that was seen names the cell: one clash is enough.
-const WORST_FIRST: readonly Verdict[] = ['no', 'unsure', 'works-lighter', 'works-stronger', 'works']
+export const WORST_FIRST: readonly Verdict[] = [
+  'no',
+  'unsure',
+  'works-lighter',
+  'works-stronger',
+  'works',
+]
 // Within an hour a room's daylight is one light.
 const ONE_LIGHT_MINUTES = 60
 

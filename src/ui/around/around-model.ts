@@ -8,6 +8,7 @@ import type { Texture } from '@/core/pairing/role'
 import { lrvPercent } from '@/core/paint/lrv'
 import type { Sheen } from '@/core/paint/sheen'
 import { sheenForSurface, sheenSays } from '@/core/paint/surface-sheen'
+import { eyeOf, refusalOf, type EyeSaid } from '@/core/record/eye-said'
 import type { Surface } from '@/core/record/proposal'
 import {
   ceilingsFor,
@@ -65,7 +66,9 @@ export interface ShownOption extends AroundOption {
   readonly strengthPercent: number
   readonly deckColourId: string
   readonly called: string
-  /** The thing at this wall that it is least likely to sit with; null where nothing stands there. */
+  /** What the eye said of it beside things of the room, before what is computed. */
+  readonly eye: readonly { readonly name: string; readonly said: EyeSaid }[]
+  /** The thing at this wall, not looked at beside it, that it is least likely to sit with; null where nothing stands there. */
   readonly weakest: { readonly name: string; readonly reading: PairReading } | null
   /** What speaks for its sheen. */
   readonly sheenWhy: string
@@ -115,6 +118,7 @@ export function wallIn(light: PreparedLight, wall: BenchCandidate, decks: Listed
  * wall and to what stands at this wall; what quarrels least comes first, unless the house rule has a trim of its own.
  *
  * @param at what stays and touches this wall
+ * @param keepers all that stays in the room
  */
 export function aroundWall(
   light: PreparedLight,
@@ -123,6 +127,7 @@ export function aroundWall(
   asked: RankedFor,
   room: AroundRoom,
   at: readonly AroundKeeper[],
+  keepers: readonly AroundKeeper[],
 ): readonly { readonly surface: Surface; readonly options: readonly ShownOption[] }[] {
   const deck = deckIn(light, decks)
   const own = wallIn(light, wall, decks)
@@ -141,14 +146,23 @@ export function aroundWall(
     const isOwn = option.place === own.place
     const listed = isOwn ? null : decks.colours[option.place]!
     const reflectance = isOwn ? wall.reflectance : decks.reflectanceOf(option.place)
-    const weakest = weakestAt(light, { reflectance, source: listed?.source ?? wall.source }, at)
-    return {
-      ...option,
-      weakest,
-      sheenWhy: sheenSays(option.surface, option.sheen, room.wear),
-      reflectance,
+    const paint = {
       strengthPercent: isOwn ? wall.strengthPercent : 100,
       deckColourId: listed?.id ?? wall.deckColourId,
+    }
+    const eye = keepers.flatMap(({ id, name }) => {
+      const said = eyeOf(asked.eye, paint, id)
+      return said ? [{ name, said }] : []
+    })
+    const unseen = at.filter(({ id }) => eye.every(({ said }) => said.keeperId !== id))
+    const source = listed?.source ?? wall.source
+    return {
+      ...option,
+      ...paint,
+      eye,
+      weakest: weakestAt(light, { reflectance, source }, unseen),
+      sheenWhy: sheenSays(option.surface, option.sheen, room.wear),
+      reflectance,
       called: listed ? `${listed.code}, ${listed.name}` : `${wall.code}, ${wall.name}`,
     }
   }
@@ -169,7 +183,11 @@ export function aroundWall(
   ]
     .map(({ surface, options }) => ({
       surface,
-      options: inOrder(options.map(shown), surface !== 'trim' || room.rules.trim === 'table'),
+      // What the eye refused in this room is offered no more.
+      options: inOrder(
+        options.map(shown).filter((option) => refusalOf(asked.eye, option) === null),
+        surface !== 'trim' || room.rules.trim === 'table',
+      ),
     }))
     .filter(({ options }) => options.length > 0)
 }

@@ -2,6 +2,7 @@
 
 import type { Reflectance } from '@/core/colour/spectrum'
 import type { Surface } from '@/core/record/proposal'
+import { EyeLine } from '../verdict/eye-line'
 import { JudgementMark } from '../verdict/verdict-mark'
 import { KeeperSwatch } from '../swatch/keeper-swatch'
 import { RelitPatch } from '../swatch/relit-patch'
@@ -86,6 +87,11 @@ export function OptionList({
               </p>
               <p className="text-dim">{option.words}</p>
               {surface === 'door outside' && <DoorInDaylight reflectance={option.reflectance} />}
+              {option.eye.map(({ name, said }) => (
+                <p key={name} className="flex flex-wrap items-center gap-x-1">
+                  beside {name}: <EyeLine said={said} />
+                </p>
+              ))}
               {option.weakest && (
                 <p className="text-dim">
                   beside {option.weakest.name}: {option.weakest.reading.judgement},{' '}

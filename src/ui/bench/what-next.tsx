@@ -5,6 +5,7 @@ import { pairReading } from '@/core/pairing/pair-reading'
 import { atStrength } from '@/core/paint/strength'
 import type { RoomBrief } from '@/core/ranking/asked-room'
 import { compromiseSaid } from '@/core/ranking/compromise-words'
+import { refusalOf } from '@/core/record/eye-said'
 import { VERDICT_WORDS, type Verdict } from '@/core/record/verdict'
 import { nextAfter, rungNext, wishWords } from '@/core/round/next-after'
 import { closestSoFar, tonesOut } from '@/core/round/what-stands'
@@ -146,7 +147,11 @@ function useTries(
         ({ deckColourId, strengthPercent }) =>
           deckColourId === decks.colours[each.place]!.id &&
           strengthPercent === each.strengthPercent,
-      )
+      ) ||
+      refusalOf(search.brief.eye, {
+        deckColourId: decks.colours[each.place]!.id,
+        strengthPercent: each.strengthPercent,
+      }) !== null
     const chanceOf = ({ place: at, strengthPercent }: AtStrength): number => {
       const { whiteBase, source } = decks.colours[at]!
       const reflectance = atStrength(decks.reflectanceOf(at), whiteBase, strengthPercent)

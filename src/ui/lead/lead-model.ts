@@ -1,3 +1,4 @@
+import type { EyeSaid } from '@/core/record/eye-said'
 import type { PreparedLight } from '@/core/colour/appearance'
 import type { Reflectance } from '@/core/colour/spectrum'
 import type { Sheen } from '@/core/paint/sheen'
@@ -40,9 +41,25 @@ export interface SeenDecks {
   readonly full: readonly Paint[]
 }
 
-/** @param rows of all their colours at their strengths */
-export function seenDecks(light: PreparedLight, decks: ListedDecks, rows: DeckRows): SeenDecks {
-  const paints = seenRows(light, rows).map(({ place, undertone, row }): Paint => {
+/**
+ * @param rows of all their colours at their strengths
+ * @param eye what was said in the room: what was refused there is not drawn on
+ */
+export function seenDecks(
+  light: PreparedLight,
+  decks: ListedDecks,
+  rows: DeckRows,
+  eye: readonly EyeSaid[] = [],
+): SeenDecks {
+  const refused = new Set(
+    eye.flatMap(({ verdict, deckColourId, strengthPercent }) =>
+      verdict === 'no' ? [`${decks.placeOf(deckColourId)} ${strengthPercent}`] : [],
+    ),
+  )
+  const seen = seenRows(light, rows).filter(
+    ({ place, row }) => !refused.has(`${place} ${rows.strengthsPercent[row]}`),
+  )
+  const paints = seen.map(({ place, undertone, row }): Paint => {
     let made: Reflectance | null = null
     return {
       place,

@@ -1,5 +1,6 @@
 'use client'
 
+import type { EyeSaid } from '@/core/record/eye-said'
 import { useMemo, useState } from 'react'
 import { HOUSE_RULES, type HouseRules } from '@/core/advice/house-rules'
 import type { DeckName } from '@/workers/fetch-deck'
@@ -34,6 +35,8 @@ interface Props {
   readonly taken: readonly string[]
   /** Names of the schemes that this room holds. */
   readonly schemes: readonly string[]
+  /** What the eye said in the room, pair by pair. */
+  readonly eye: readonly EyeSaid[]
 }
 
 /** Which piece leads, and the two schemes that can be drawn from it, side by side. */
@@ -46,6 +49,7 @@ export function LeadView({
   rules,
   weakestPercent,
   taken,
+  eye,
   schemes,
 }: Props) {
   const { change, message } = useChange()
@@ -107,7 +111,7 @@ export function LeadView({
       </p>
       <Schemes
         key={piece.id}
-        {...{ piece, keepers, decks, rules, weakestPercent, taken }}
+        {...{ piece, keepers, decks, rules, weakestPercent, taken, eye }}
         onKeep={keepScheme}
         onTake={(deckColourId, strengthPercent, name) =>
           void change(
@@ -128,9 +132,10 @@ function Schemes({
   rules,
   weakestPercent,
   taken,
+  eye,
   onTake,
   onKeep,
-}: Pick<Props, 'keepers' | 'decks' | 'rules' | 'weakestPercent' | 'taken'> & {
+}: Pick<Props, 'keepers' | 'decks' | 'rules' | 'weakestPercent' | 'taken' | 'eye'> & {
   readonly piece: LeadKeeper
   readonly onTake: (deckColourId: string, strengthPercent: number, name: string) => void
   readonly onKeep: (scheme: KeptScheme) => void
@@ -141,9 +146,9 @@ function Schemes({
   const rows = useMemo(() => decks?.atStrengths(weakestPercent) ?? null, [decks, weakestPercent])
   const drawn = useMemo(() => {
     if (!prepared || !decks || !rows) return null
-    const seen = seenDecks(prepared, decks, rows)
+    const seen = seenDecks(prepared, decks, rows, eye)
     return { light: prepared, seen, schemes: schemesOf(prepared, led, seen, rules) }
-  }, [prepared, decks, rows, led, rules])
+  }, [prepared, decks, rows, led, rules, eye])
   if (!prepared) return <p>Too dark to see it. Step to another hour, or add a lamp.</p>
   if (!drawn) return <p role="status">Drawing the schemes</p>
   return (

@@ -3,6 +3,7 @@
 import type { PayloadOf } from '@/commands/kinds'
 import type { Reflectance } from '@/core/colour/spectrum'
 import type { Sheen } from '@/core/paint/sheen'
+import { eyeOf, type EyeSaid } from '@/core/record/eye-said'
 import type { Surface } from '@/core/record/proposal'
 import { MOST_SCHEMES, type SchemeOrigin } from '@/core/scheme/whole-scheme'
 import { pairReading } from '@/core/pairing/pair-reading'
@@ -13,6 +14,7 @@ import { newId } from '../record/new-id'
 import { useChange } from '../record/use-change'
 import { KeeperSwatch } from '../swatch/keeper-swatch'
 import { RelitPatch } from '../swatch/relit-patch'
+import { EyeLine } from '../verdict/eye-line'
 import { JudgementMark } from '../verdict/verdict-mark'
 import { useKeepScheme } from './use-keep-scheme'
 
@@ -50,11 +52,14 @@ export function SchemesView({
   schemes,
   keepers,
   stands,
+  eye,
 }: {
   readonly visitId: string
   readonly roomId: string
   readonly schemes: readonly ShownScheme[]
   readonly keepers: readonly SchemeKeeper[]
+  /** What the eye said in the room, pair by pair. */
+  readonly eye: readonly EyeSaid[]
   readonly stands: readonly {
     readonly surface: Surface
     readonly sheen: Sheen
@@ -123,7 +128,7 @@ export function SchemesView({
       <ul className="flex gap-6 max-lg:flex-col">
         {schemes.map((scheme) => (
           <li key={scheme.id} className="min-w-0 flex-1" aria-label={scheme.name}>
-            <Panel {...{ scheme, keepers }} />
+            <Panel {...{ scheme, keepers, eye }} />
             <div className="mt-2 flex gap-2">
               <button
                 type="button"
@@ -167,8 +172,10 @@ const WALLS: readonly Surface[] = ['walls', 'one wall', 'upper half', 'lower hal
 function Panel({
   scheme,
   keepers,
+  eye,
 }: {
   readonly scheme: ShownScheme
+  readonly eye: readonly EyeSaid[]
   readonly keepers: readonly SchemeKeeper[]
 }) {
   const walls = scheme.parts.filter(({ surface }) => WALLS.includes(surface))
@@ -243,7 +250,7 @@ function Panel({
           </li>
         ))}
       </ul>
-      {walls[0] && <DoesTo wall={walls[0].paint} keepers={keepers} />}
+      {walls[0] && <DoesTo wall={walls[0].paint} {...{ keepers, eye }} />}
       <p className="text-small">
         {scheme.light && `It ${scheme.light}. `}
         {scheme.cost}.
@@ -256,25 +263,32 @@ function Panel({
 function DoesTo({
   wall,
   keepers,
+  eye,
 }: {
   readonly wall: BenchCandidate
+  readonly eye: readonly EyeSaid[]
   readonly keepers: readonly SchemeKeeper[]
 }) {
   const { prepared } = useLight()
   if (!prepared || keepers.length === 0) return null
   const read = keepers
-    .map((keeper) => ({ keeper, reading: pairReading(prepared, wall, keeper) }))
+    .map((keeper) => ({
+      keeper,
+      reading: pairReading(prepared, wall, keeper),
+      said: eyeOf(eye, wall, keeper.id),
+    }))
     .sort((p, q) => p.reading.chance - q.reading.chance)
   const lead = read.find(({ keeper }) => keeper.leads)
   const shown = lead && lead !== read[0] ? [lead, read[0]!] : [read[0]!]
   return (
     <ul className="text-small">
-      {shown.map(({ keeper, reading }) => (
+      {shown.map(({ keeper, reading, said }) => (
         <li key={keeper.id} className="flex items-start gap-2">
           <JudgementMark judgement={reading.judgement} />
           <span>
             <span className="font-medium">{keeper.name}</span>
-            {keeper.leads && ', which leads'}: {reading.sentence} It {reading.back.words}.
+            {keeper.leads && ', which leads'}: {said && <EyeLine said={said} />}
+            {reading.sentence} It {reading.back.words}.
           </span>
         </li>
       ))}

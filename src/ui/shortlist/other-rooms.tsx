@@ -7,7 +7,9 @@ import { judgementOf } from '@/core/pairing/chance'
 import type { Sheen } from '@/core/paint/sheen'
 import type { ReadingSource } from '@/core/paint/reading'
 import { askedRoomOn, rankedRoomOf, type RoomBrief } from '@/core/ranking/asked-room'
+import { refusalOf, type EyeSaid, type LookedPaint } from '@/core/record/eye-said'
 import { judgeInRoom } from '@/core/ranking/rank-for-room'
+import { EyeLine } from '../verdict/eye-line'
 import { JudgementMark } from '../verdict/verdict-mark'
 
 /** A room of the house as a colour is judged in it. */
@@ -20,14 +22,19 @@ export interface HouseRoom {
   readonly sheen: Sheen
 }
 
+const besideWhat = ({ brief }: HouseRoom, { keeperId }: EyeSaid): string =>
+  `beside ${brief.finishes.find((finish) => finish.keeperId === keeperId)?.name ?? 'what stays'}`
+
 /** How a colour stands in rooms of the house, judged anew in each: its own lights, what stays there. */
 export function InRooms({
   rooms,
+  paint,
   reflectance,
   source,
   action,
 }: {
   readonly rooms: readonly HouseRoom[]
+  readonly paint: LookedPaint
   readonly reflectance: Reflectance
   readonly source: ReadingSource
   /** What can be done in a room. */
@@ -36,23 +43,32 @@ export function InRooms({
   const stands = useMemo(
     () =>
       rooms.map((room) => {
+        const refusal = refusalOf(room.brief.eye, paint)
+        if (refusal) return { room, refusal, judgement: null, words: besideWhat(room, refusal) }
         const asked = askedRoomOn(room.brief, room.roomDay)
         const ranked = rankedRoomOf(asked, room.roomDay)
         if (ranked.lights.length === 0 || ranked.finishes.length === 0)
-          return { room, judgement: null, words: 'no light or nothing that stays entered yet' }
+          return {
+            room,
+            refusal,
+            judgement: null,
+            words: 'no light or nothing that stays entered yet',
+          }
         const { chance, finish, light } = judgeInRoom(ranked)(reflectance, source)
         return {
           room,
+          refusal,
           judgement: judgementOf(chance),
           words: `weakest beside ${asked.finishes[finish]!.name} ${ranked.lights[light]!.name}`,
         }
       }),
-    [rooms, reflectance, source],
+    [rooms, paint, reflectance, source],
   )
   return (
     <ul className="text-fine">
-      {stands.map(({ room, judgement, words }) => (
+      {stands.map(({ room, refusal, judgement, words }) => (
         <li key={room.id} className="flex min-h-8 flex-wrap items-center gap-x-2">
+          {refusal && <EyeLine said={refusal} />}
           {judgement && <JudgementMark judgement={judgement} />}
           <span>
             <span className="font-medium">
@@ -61,7 +77,7 @@ export function InRooms({
             </span>
             , {words}
           </span>
-          {action?.(room)}
+          {!refusal && action?.(room)}
         </li>
       ))}
     </ul>

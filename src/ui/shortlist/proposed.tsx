@@ -53,6 +53,7 @@ export function Proposed({
             <p className="text-fine font-medium">In the other rooms</p>
             <InRooms
               rooms={otherRooms}
+              paint={candidate}
               reflectance={candidate.reflectance}
               source={candidate.source}
               action={(room) =>

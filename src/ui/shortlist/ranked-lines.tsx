@@ -6,14 +6,28 @@ import { atStrength } from '@/core/paint/strength'
 import { rankedRoomOf } from '@/core/ranking/asked-room'
 import { pairingTable } from '@/core/ranking/pairing-table'
 import { proposalLines } from '@/core/ranking/proposal-line'
+import { WORST_FIRST } from '@/core/record/cell'
+import type { EyeSaid, LookedPaint } from '@/core/record/eye-said'
 import type { AtStrength, FirstRanked } from '@/workers/rank-protocol'
 import { TextKey } from '../form/text-key'
 import { useLight } from '../light-bar/light-context'
 import { useShown } from '../record/model-shown'
 import { RelitPatch } from '../swatch/relit-patch'
+import { EyeLine } from '../verdict/eye-line'
 import { JudgementMark } from '../verdict/verdict-mark'
 import type { ListedDecks } from '../deck/listed-decks'
 import type { RankedFor } from './ranked-for'
+
+/** The worst that the eye said of a paint in the room; null where it was never looked at here. */
+function worstSaid({ eye }: RankedFor, paint: LookedPaint): EyeSaid | null {
+  const said = eye.filter(
+    (each) =>
+      each.deckColourId === paint.deckColourId && each.strengthPercent === paint.strengthPercent,
+  )
+  return (
+    WORST_FIRST.flatMap((verdict) => said.find((each) => each.verdict === verdict) ?? [])[0] ?? null
+  )
+}
 
 /** What the ranking lays out, each in one line of its own: ten, and ten more on request. */
 export function RankedLines({
@@ -55,6 +69,7 @@ export function RankedLines({
     <ol>
       {lines.slice(0, shown).map((each) => {
         const { reflectance, gives, weakest } = each
+        const eye = worstSaid(room, { ...each, deckColourId: decks.colours[each.place]!.id })
         const isPicked = picked?.place === each.place
         return (
           <li key={each.place} className={`border-b border-rule ${isPicked ? 'bg-mist' : ''}`}>
@@ -73,6 +88,7 @@ export function RankedLines({
                   </span>
                   <span className="shrink-0 max-xl:sr-only">{judgementOf(each.chance)}</span>
                 </span>
+                {eye && <EyeLine said={eye} />}
                 <span className="block leading-4">
                   {gives}; <span className="text-dim">{weakest}</span>
                 </span>

@@ -7,10 +7,12 @@ import type { ReadingSource } from '@/core/paint/reading'
 import { rankedRoomOf } from '@/core/ranking/asked-room'
 import { pairingTable } from '@/core/ranking/pairing-table'
 import { judgeInRoom } from '@/core/ranking/rank-for-room'
+import { eyeOf, type LookedPaint } from '@/core/record/eye-said'
 import type { RankedFor } from './ranked-for'
 import { Figures } from '../form/figures'
 import { useLight } from '../light-bar/light-context'
 import { useShown } from '../record/model-shown'
+import { EyeLine } from '../verdict/eye-line'
 import { JudgementMark } from '../verdict/verdict-mark'
 
 /** The whole pairing table of a colour in the room: what stays × the room's key lights, words first. */
@@ -81,6 +83,7 @@ export function Why({
             <tr key={keeperId} className="border-b border-rule align-top">
               <th scope="row" className="py-2 pr-3 font-normal">
                 {name}
+                <EyeBeside room={room} paint={paint} keeperId={keeperId} />
               </th>
               {cells.map(({ light, judgement, sentence }) => (
                 <td key={light} className="py-2 pr-3">
@@ -107,6 +110,20 @@ export function Why({
       <div className="mt-2 hidden text-fine print:block">{figures}</div>
     </section>
   )
+}
+
+/** What the eye said of it beside this, before the readings in the row. */
+function EyeBeside({
+  room,
+  paint,
+  keeperId,
+}: {
+  readonly room: RankedFor
+  readonly paint: LookedPaint
+  readonly keeperId: string
+}) {
+  const said = eyeOf(room.eye, paint, keeperId)
+  return said && <EyeLine said={said} />
 }
 
 function Sayings({ name, words }: { readonly name: string; readonly words: readonly string[] }) {

@@ -193,10 +193,11 @@ export function leanFigures(
 export function besideStaying(
   prepared: PreparedLight,
   wall: JudgedWall,
-  keepers: readonly JudgedKeeper[],
-): { readonly name: string; readonly reading: PairReading }[] {
+  keepers: readonly (JudgedKeeper & { readonly id: string })[],
+): { readonly id: string; readonly name: string; readonly reading: PairReading }[] {
   return keepers
     .map((keeper) => ({
+      id: keeper.id,
       name: keeper.name,
       reading: pairReading(prepared, { ...wall, strengthPercent: 100 }, keeper),
     }))

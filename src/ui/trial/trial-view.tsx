@@ -14,11 +14,13 @@ import { adviceWords } from '../shortlist/ranked-for'
 import { useLight, useMovingLight, writeAddress } from '../light-bar/light-context'
 import { GamutMark, Patch } from '../swatch/patch'
 import { useRelitColour } from '../swatch/use-relit'
+import { EyeLine } from '../verdict/eye-line'
 import { JudgementMark } from '../verdict/verdict-mark'
 import type { ListedAt, ListedDecks } from '../deck/listed-decks'
 import { InRooms, type HouseRoom } from '../shortlist/other-rooms'
 import { Search } from '../deck/search'
 import { useDecks } from '../deck/use-decks'
+import { eyeOf, type EyeSaid, type LookedPaint } from '@/core/record/eye-said'
 import { useShown } from '../record/model-shown'
 import { GoesWith } from './goes-with'
 import { Figures } from '../form/figures'
@@ -45,7 +47,7 @@ interface Props {
   readonly brief: RoomBrief
   readonly weakestPercent: number
   /** What stays. */
-  readonly keepers: readonly JudgedKeeper[]
+  readonly keepers: readonly (JudgedKeeper & { readonly id: string })[]
   /** Every room of the house, this one among them. */
   readonly rooms: readonly HouseRoom[]
 }
@@ -120,12 +122,17 @@ function Trial({
   readonly decks: ListedDecks
   readonly place: number
   readonly room: RankedFor
-  readonly keepers: readonly JudgedKeeper[]
+  readonly keepers: readonly (JudgedKeeper & { readonly id: string })[]
   readonly rooms: readonly HouseRoom[]
   readonly onPick: (place: number) => void
 }) {
   const { roomDay, choice, light, prepared } = useLight()
   const colour = useRelitColour(full)
+  const colourId = decks.colours[place]!.id
+  const paint = useMemo(
+    (): LookedPaint => ({ deckColourId: colourId, strengthPercent: 100 }),
+    [colourId],
+  )
   const day = useMemo(() => lightsOfDay(roomDay, choice.sky), [roomDay, choice.sky])
   const daySaid = useMemo(() => dayWords(day, full, roomDay.day), [day, full, roomDay.day])
   if (!light || !prepared) return <p>Too dark to see it. Step to another hour, or add a lamp.</p>
@@ -145,7 +152,7 @@ function Trial({
         <Figures>{leanFigures(prepared, full, source)}</Figures>
         <GamutMark colour={colour} />
         <Said name="Through the day" sentences={daySaid} />
-        <BesideStaying {...{ full, keepers }} source={source} />
+        <BesideStaying {...{ full, keepers, paint }} eye={room.eye} source={source} />
         <Said name="What it asks of finishes" sentences={finishWords(prepared, full, rules)} />
         <Said
           name="In this room"
@@ -160,7 +167,7 @@ function Trial({
         <GoesWith {...{ full, decks, place, room, onPick }} />
         <section aria-label="In the rooms of this house" className="border-t border-ink pt-2">
           <h2 className="text-body leading-6">In the rooms of this house</h2>
-          <InRooms rooms={rooms} reflectance={full} source={source} />
+          <InRooms {...{ rooms, paint, source }} reflectance={full} />
         </section>
       </div>
     </div>
@@ -189,25 +196,36 @@ function BesideStaying({
   full,
   source,
   keepers,
+  paint,
+  eye,
 }: {
   readonly full: Reflectance
   readonly source: ReadingSource
-  readonly keepers: readonly JudgedKeeper[]
+  readonly keepers: readonly (JudgedKeeper & { readonly id: string })[]
+  readonly paint: LookedPaint
+  readonly eye: readonly EyeSaid[]
 }) {
   const { prepared } = useLight()
   const beside = useMemo(
-    () => (prepared ? besideStaying(prepared, { reflectance: full, source }, keepers) : []),
-    [prepared, full, source, keepers],
+    () =>
+      prepared
+        ? besideStaying(prepared, { reflectance: full, source }, keepers).map((each) => ({
+            ...each,
+            said: eyeOf(eye, paint, each.id),
+          }))
+        : [],
+    [prepared, full, source, keepers, eye, paint],
   )
   if (beside.length === 0) return null
   return (
     <section aria-label="Beside what stays" className="border-t border-ink pt-2">
       <h2 className="text-body leading-6">Beside what stays</h2>
       <ul>
-        {beside.map(({ name, reading }) => (
-          <li key={name} className="flex items-start gap-2 text-small">
+        {beside.map(({ id, name, reading, said }) => (
+          <li key={id} className="flex items-start gap-2 text-small">
             <JudgementMark judgement={reading.judgement} />
             <p>
+              {said && <EyeLine said={said} />}
               <span className="font-medium">
                 {name}: {reading.judgement}.
               </span>{' '}

@@ -1,4 +1,4 @@
-import { deckName, leadKeepers } from '@/app/_load/paints'
+import { deckName, leadKeepers, loadRoomBrief } from '@/app/_load/paints'
 import {
   isUpIn,
   loadCandidates,
@@ -31,6 +31,7 @@ export default async function LeadPage({
       chosen={room.leadKeeperId}
       decks={decks.map(deckName)}
       rules={visit.houseRules}
+      eye={(await loadRoomBrief(visit, room)).eye}
       weakestPercent={weakestStrengthPercent(visit.houseRules)}
       schemes={(await loadSchemes(visit.id))
         .filter(({ roomId: at }) => at === room.id)

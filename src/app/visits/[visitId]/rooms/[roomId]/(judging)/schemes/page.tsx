@@ -9,6 +9,6 @@ export default async function SchemesPage({
   params: Promise<{ visitId: string; roomId: string }>
 }) {
   const { visitId, roomId } = await params
-  const { visit, room, schemes, keepers, stands } = await loadRoomSchemes(visitId, roomId)
-  return <SchemesView visitId={visit.id} roomId={room.id} {...{ schemes, keepers, stands }} />
+  const { visit, room, schemes, keepers, stands, eye } = await loadRoomSchemes(visitId, roomId)
+  return <SchemesView visitId={visit.id} roomId={room.id} {...{ schemes, keepers, stands, eye }} />
 }

@@ -1,13 +1,13 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { gunzipSync } from 'node:zlib'
-import { layingRowsIn, putRows, STORED_TABLES, takeAllRowsAway } from '../src/db/all-rows'
-import type { JsonRow } from '../src/db/codec'
-import type { Db } from '../src/db/db'
-import { migrate } from '../src/db/migrate'
+import { layingRowsIn, putRows, STORED_TABLES, takeAllRowsAway } from './all-rows'
+import type { JsonRow } from './codec'
+import type { Db } from './db'
+import { migrate } from './migrate'
 
 // Stores of the demo, each made by the program as it was when the schema was at that migration (`npm run keep-stage`).
-const DIR = join(__dirname, 'stages')
+const DIR = join(process.cwd(), 'tests/stages')
 
 /** The migrations that there is a store of. */
 export const STAGES: readonly number[] = readdirSync(DIR)
