@@ -76,7 +76,7 @@ export default tseslint.config(
   },
   {
     files: [
-      'src/app/**/{page,layout,not-found,error}.tsx',
+      'src/app/**/{page,layout,not-found,error,global-error}.tsx',
       '*.{ts,mjs}',
       'tests/{pglite,postgres,mutants}-*.mjs',
     ],

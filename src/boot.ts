@@ -3,6 +3,7 @@ import { NewerDataError } from './db/migrate'
 import { DataDirLockedError } from './store/data-dir-lock'
 import { backUpDaily } from './store/backups-dir'
 import { writeControl } from './store/control'
+import { notePeers } from './store/peer'
 import { clearUnusedPhotos } from './store/photos'
 import { DamagedDataError } from './store/kept'
 import { applicationStore, DataDirError, dataDirFromEnvironment } from './store/store'
@@ -15,6 +16,7 @@ const TOLD = [DataDirLockedError, DataDirError, DamagedDataError, NewerDataError
 
 /** Opens the data directory and sees to it that it is closed when the server is told to stop. */
 export async function boot(): Promise<void> {
+  notePeers()
   try {
     const store = await applicationStore()
     for (const note of store.notes) console.error(note)

@@ -1,5 +1,5 @@
 import { execFileSync, spawn, type ChildProcess } from 'node:child_process'
-import { mkdtempSync, rmSync } from 'node:fs'
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { networkInterfaces, tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { expect } from '@playwright/test'
@@ -126,13 +126,36 @@ test('other devices are let in by a passcode only: set first, asked for once, sl
   const before = { cookie: `elm-entry=${cookie!.value}` }
   expect((await request.get(`${url}/api/backup`, { headers: before })).status()).toBe(401)
 
-  // Guesses are counted together, and then not even looked at.
-  for (let n = 0; n < 5; n++) expect((await guess(url)).status()).toBe(401)
+  // Guesses are counted by address, and then not even looked at; what one says of itself makes it nobody else.
+  for (let n = 0; n < 5; n++)
+    expect(
+      (
+        await request.post(`${url}/api/enter`, {
+          data: { passcode: 'x' },
+          headers: { origin: url, 'x-forwarded-for': `10.0.0.${n}`, 'x-elm-peer': `10.0.1.${n}` },
+        })
+      ).status(),
+    ).toBe(401)
   const late = await request.post(`${url}/api/enter`, {
     data: { passcode: PASSCODE },
     headers: { origin: url },
   })
   expect([late.status(), late.headers()['retry-after']]).toEqual([429, '60'])
+  // From another address of this machine somebody else still gets in, and so does a program of this user.
+  const local = `http://127.0.0.1:${port}`
+  const { token } = JSON.parse(readFileSync(join(dataDir, 'control.json'), 'utf8')) as {
+    token: string
+  }
+  for (const [at, own] of [
+    [local, {}],
+    [url, { 'x-elm-control': token }],
+  ] as const) {
+    const entered = await request.post(`${at}/api/enter`, {
+      data: { passcode: PASSCODE },
+      headers: { origin: at, ...own },
+    })
+    expect(entered.status()).toBe(200)
+  }
 })
 
 test('with the files of a certificate it is reached by https, and the cookie goes no other way', async ({

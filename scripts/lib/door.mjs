@@ -30,7 +30,7 @@ export function doorOf(dataDir, env = process.env) {
 export async function standBefore(port, { host, tls }, publicPort) {
   // In a fresh clone there are no packages yet when this file is read.
   const { createProxyServer } = await import('httpxy')
-  const forward = createProxyServer({ target: `http://127.0.0.1:${port}` })
+  const forward = createProxyServer({ target: `http://127.0.0.1:${port}`, xfwd: true })
   return new Promise((resolve, reject) => {
     const server = createServer(tls, (request, response) =>
       forward.web(request, response).catch(() => response.destroy()),

@@ -38,7 +38,11 @@ export async function serve(prepare) {
     for (let starts = 1; ; starts++) {
       const begun = Date.now()
       const host = door.tls ? '127.0.0.1' : door.host
-      server = await startServer({ port: inner, dataDir, host, isWide: door.isWide })
+      server = await startServer({
+        ...{ port: inner, dataDir, host, isWide: door.isWide },
+        // It is believed by the application whom it asks for.
+        env: { ELM_FRONT: front ? 'yes' : 'no' },
+      })
       const name = door.isWide ? hostname() : '127.0.0.1'
       if (door.isWide && !front)
         console.log(

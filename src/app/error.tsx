@@ -1,6 +1,10 @@
 'use client'
 
-export default function ErrorPage({ reset }: { error: Error; reset: () => void }) {
+import { useEffect } from 'react'
+import { tellFault } from '@/ui/frame/tell-fault'
+
+export default function ErrorPage({ error, reset }: { error: Error; reset: () => void }) {
+  useEffect(() => tellFault('a page at', error), [error])
   return (
     <main className="mx-auto max-w-2xl px-6 py-16">
       <h1 className="text-head">Something went wrong here</h1>

@@ -1,4 +1,6 @@
 import { sqlState } from '@/db/db'
+import { noteFault } from '@/store/fault-log'
+import { dataDirFromEnvironment } from '@/store/store'
 
 /**
  * Logs what went wrong, for whoever looks after the server: where, and of what kind. A message of the database may hold what
@@ -10,4 +12,7 @@ export function logError(where: string, error: unknown): void {
   const frames = stack.split('\n').filter((line) => /^\s+at /.test(line))
   const what = state ? `database error ${state}${constraint ? ` (${constraint})` : ''}` : name
   console.error([`${where}: ${what}`, ...frames].join('\n'))
+  noteFault(dataDirFromEnvironment(), {
+    ...{ at: new Date().toISOString(), place: where, name: what, message: '', frames },
+  })
 }

@@ -1,7 +1,7 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import { whenever } from '../frame/whenever'
+import { part } from '../frame/part'
 import { useSearchParams } from 'next/navigation'
 import { useMemo, useState } from 'react'
 import { nextAlong, nextTilt } from '@/core/light/spot-steps'
@@ -46,21 +46,18 @@ import { VerdictKeys } from './verdict-keys'
 import type { RoomToSearch } from './what-next'
 
 const ClientView = dynamic(
-  () => whenever(() => import('./client-view')).then(({ ClientView: part }) => part),
+  () => part(() => import('./client-view').then(({ ClientView }) => ClientView)),
   {
     loading: NOTHING_YET,
   },
 )
 const OnFourWalls = dynamic(
-  () => whenever(() => import('./on-four-walls')).then(({ OnFourWalls: part }) => part),
+  () => part(() => import('./on-four-walls').then(({ OnFourWalls }) => OnFourWalls)),
   { loading: NOTHING_YET },
 )
-const WhatNext = dynamic(
-  () => whenever(() => import('./what-next')).then(({ WhatNext: part }) => part),
-  {
-    loading: NOTHING_YET,
-  },
-)
+const WhatNext = dynamic(() => part(() => import('./what-next').then(({ WhatNext }) => WhatNext)), {
+  loading: NOTHING_YET,
+})
 
 interface Props {
   readonly visitId: string

@@ -1,7 +1,7 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import { whenever } from '../frame/whenever'
+import { part } from '../frame/part'
 import { useState, type ComponentProps } from 'react'
 import type { FinishLook } from '@/core/record/finish-look'
 import { arrivingPairs } from '@/core/round/arriving'
@@ -9,7 +9,7 @@ import { NOTHING_YET } from '../frame/nothing-yet'
 import { BenchView } from './bench-view'
 
 const ArrivingBench = dynamic(
-  () => whenever(() => import('./arriving-bench')).then(({ ArrivingBench: part }) => part),
+  () => part(() => import('./arriving-bench').then(({ ArrivingBench }) => ArrivingBench)),
   { loading: NOTHING_YET },
 )
 

@@ -6,15 +6,12 @@ import { RelitPatch } from '../swatch/relit-patch'
 import { RelitPhoto } from '../swatch/relit-photo'
 import { useSurfaceWords } from '../swatch/use-relit'
 import { NOTHING_YET } from '../frame/nothing-yet'
-import { whenever } from '../frame/whenever'
+import { part } from '../frame/part'
 import type { BenchKeeper } from './bench-model'
 
-const Mottled = dynamic(
-  () => whenever(() => import('./mottled')).then(({ Mottled: part }) => part),
-  {
-    loading: NOTHING_YET,
-  },
-)
+const Mottled = dynamic(() => part(() => import('./mottled').then(({ Mottled }) => Mottled)), {
+  loading: NOTHING_YET,
+})
 
 /**
  * A finish as it is held up: its own photograph relit where there is one, else its colours by share, of a stone as flecks in

@@ -1,12 +1,12 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import { whenever } from './whenever'
+import { part } from './part'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { Destination } from './steps'
 
 // Its list and its search are loaded when it is asked for.
-const Palette = dynamic(() => whenever(() => import('./palette')).then(({ Palette }) => Palette), {
+const Palette = dynamic(() => part(() => import('./palette').then(({ Palette }) => Palette)), {
   ssr: false,
 })
 

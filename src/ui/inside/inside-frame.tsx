@@ -4,12 +4,12 @@ import dynamic from 'next/dynamic'
 import { useSearchParams } from 'next/navigation'
 import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react'
 import { NOTHING_YET } from '../frame/nothing-yet'
-import { whenever } from '../frame/whenever'
+import { part } from '../frame/part'
 import { HeldLight } from '../light-bar/held-light'
 import { KeysMuted, useKeys } from '../keys/use-keys'
 
 const InsideView = dynamic(
-  () => whenever(() => import('./inside-view')).then(({ InsideView: part }) => part),
+  () => part(() => import('./inside-view').then(({ InsideView }) => InsideView)),
   { loading: NOTHING_YET },
 )
 

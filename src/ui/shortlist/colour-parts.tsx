@@ -1,7 +1,7 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import { whenever } from '../frame/whenever'
+import { part } from '../frame/part'
 import { Tabs } from 'radix-ui'
 import { useMemo, useState } from 'react'
 import { atStrength } from '@/core/paint/strength'
@@ -22,26 +22,26 @@ import type { RankedFor } from './ranked-for'
 import type { Part } from './parts'
 import { NOTHING_YET } from '../frame/nothing-yet'
 
-const Beside = dynamic(() => whenever(() => import('./beside')).then(({ Beside: part }) => part), {
+const Beside = dynamic(() => part(() => import('./beside').then(({ Beside }) => Beside)), {
   loading: NOTHING_YET,
 })
 const LikeThisBut = dynamic(
-  () => whenever(() => import('./like-this')).then(({ LikeThisBut: part }) => part),
+  () => part(() => import('./like-this').then(({ LikeThisBut }) => LikeThisBut)),
   {
     loading: NOTHING_YET,
   },
 )
 const Strengths = dynamic(
-  () => whenever(() => import('./strengths')).then(({ Strengths: part }) => part),
+  () => part(() => import('./strengths').then(({ Strengths }) => Strengths)),
   {
     loading: NOTHING_YET,
   },
 )
-const Why = dynamic(() => whenever(() => import('./why')).then(({ Why: part }) => part), {
+const Why = dynamic(() => part(() => import('./why').then(({ Why }) => Why)), {
   loading: NOTHING_YET,
 })
 const FetchNext = dynamic(
-  () => whenever(() => import('./fetch-next')).then(({ FetchNext: part }) => part),
+  () => part(() => import('./fetch-next').then(({ FetchNext }) => FetchNext)),
   {
     loading: NOTHING_YET,
   },

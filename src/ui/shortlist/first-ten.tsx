@@ -1,7 +1,7 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import { whenever } from '../frame/whenever'
+import { part } from '../frame/part'
 import { compromiseWords } from '@/core/ranking/compromise-words'
 import { leanOf, leanWords, type Lean } from '@/core/undertone/lean'
 import type { AtStrength } from '@/workers/rank-protocol'
@@ -12,7 +12,7 @@ import type { Ranking } from './use-ranking'
 import { NOTHING_YET } from '../frame/nothing-yet'
 
 const RankedLines = dynamic(
-  () => whenever(() => import('./ranked-lines')).then(({ RankedLines: part }) => part),
+  () => part(() => import('./ranked-lines').then(({ RankedLines }) => RankedLines)),
   {
     loading: NOTHING_YET,
   },

@@ -1,7 +1,7 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import { whenever } from '../frame/whenever'
+import { part } from '../frame/part'
 import { useSearchParams } from 'next/navigation'
 import { Tabs } from 'radix-ui'
 import { useCallback, useMemo, useState } from 'react'
@@ -29,30 +29,27 @@ import { useDecks } from '../deck/use-decks'
 import { useRanking } from './use-ranking'
 import { NOTHING_YET } from '../frame/nothing-yet'
 
-const Tones = dynamic(() => whenever(() => import('./tones')).then(({ Tones: part }) => part), {
+const Tones = dynamic(() => part(() => import('./tones').then(({ Tones }) => Tones)), {
   loading: NOTHING_YET,
 })
 const RuleSwitch = dynamic(
-  () => whenever(() => import('./rule-switch')).then(({ RuleSwitch: part }) => part),
+  () => part(() => import('./rule-switch').then(({ RuleSwitch }) => RuleSwitch)),
   {
     loading: NOTHING_YET,
   },
 )
-const AtHand = dynamic(() => whenever(() => import('./at-hand')).then(({ AtHand: part }) => part), {
+const AtHand = dynamic(() => part(() => import('./at-hand').then(({ AtHand }) => AtHand)), {
   loading: NOTHING_YET,
 })
 const ColourParts = dynamic(
-  () => whenever(() => import('./colour-parts')).then(({ ColourParts: part }) => part),
+  () => part(() => import('./colour-parts').then(({ ColourParts }) => ColourParts)),
   {
     loading: NOTHING_YET,
   },
 )
-const Proposed = dynamic(
-  () => whenever(() => import('./proposed')).then(({ Proposed: part }) => part),
-  {
-    loading: NOTHING_YET,
-  },
-)
+const Proposed = dynamic(() => part(() => import('./proposed').then(({ Proposed }) => Proposed)), {
+  loading: NOTHING_YET,
+})
 
 interface Props {
   readonly visitId: string

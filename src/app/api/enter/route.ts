@@ -1,13 +1,15 @@
 import { RateLimiterMemory } from 'rate-limiter-flexible'
 import { z } from 'zod'
 import { entryCookie, isFromHere, isOwnPage, leavingCookie } from '@/app/door'
+import { isOwnProgram } from '@/store/control'
+import { addressOf } from '@/store/peer'
 import { endEntries, isPasscode } from '@/store/passcode'
 import { dataDirFromEnvironment } from '@/store/store'
 
-const GUESSES = 5
 const GUESS_SECONDS = 60
-// One count for everybody: whoever guesses from many addresses is no quicker.
-const guesses = new RateLimiterMemory({ points: GUESSES, duration: GUESS_SECONDS })
+// By address, so that nobody locks the others out; and together, so that whoever guesses from many addresses is little quicker.
+const guesses = new RateLimiterMemory({ points: 5, duration: GUESS_SECONDS })
+const together = new RateLimiterMemory({ points: 30, duration: GUESS_SECONDS })
 
 const Asked = z.object({ passcode: z.string().max(200) })
 
@@ -19,8 +21,13 @@ export async function POST(request: Request): Promise<Response> {
   if (!isFromHere(request)) return say('Enter on the page of Elm Swatch.', 403)
   const asked = Asked.safeParse(await request.json().catch(() => null))
   if (!asked.success) return say('Expected a passcode.', 400)
+  const address = addressOf(request.headers)
   try {
-    await guesses.consume('all')
+    // A program of this user on this machine is never locked out.
+    if (!isOwnProgram(request)) {
+      await guesses.consume(address)
+      await together.consume('all')
+    }
   } catch {
     return say('Too many guesses; wait a minute and try again.', 429, {
       'retry-after': String(GUESS_SECONDS),
@@ -28,7 +35,7 @@ export async function POST(request: Request): Promise<Response> {
   }
   if (!(await isPasscode(dataDirFromEnvironment(), asked.data.passcode)))
     return say('That is not the passcode.', 401)
-  await guesses.delete('all')
+  await guesses.delete(address)
   return say('', 200, { 'set-cookie': await entryCookie(request) })
 }
 
