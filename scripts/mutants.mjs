@@ -1,6 +1,7 @@
 /**
  * `npm run mutants`: breaks what is judged by in small ways and looks whether a test notices. At most 1,500 mutants and
- * half an hour on two cores; apart from `npm test`. `npm run mutants -- light` breaks one area only.
+ * half an hour on two cores; apart from `npm test`. `npm run mutants -- light` breaks one area only, `-- daylight 12` only the
+ * first twelve lines of each of its files.
  */
 import { mkdirSync, rmSync, writeFileSync } from 'node:fs'
 import { Stryker } from '@stryker-mutator/core'
@@ -39,7 +40,8 @@ const AREAS = {
   },
 }
 
-const asked = process.argv.slice(2)
+const asked = process.argv.slice(2).filter((word) => !/^\d+$/.test(word))
+const lines = process.argv.slice(2).find((word) => /^\d+$/.test(word))
 const unknown = asked.filter((name) => !(name in AREAS))
 if (unknown.length > 0)
   throw new Error(`${unknown.join(', ')} is no area: ${Object.keys(AREAS).join(', ')} are.`)
@@ -53,7 +55,7 @@ for (const [name, { mutate, tests }] of Object.entries(AREAS)) {
   const found = await new Stryker({
     testRunner: 'jest',
     jest: { projectType: 'custom', configFile: 'jest.mutants.config.mjs' },
-    mutate: mutate.map((file) => `src/core/${file}.ts`),
+    mutate: mutate.map((file) => `src/core/${file}.ts${lines ? `:1-${lines}` : ''}`),
     coverageAnalysis: 'perTest',
     ignoreStatic: true,
     concurrency: 2,
