@@ -9,5 +9,6 @@ await run('node', ['--import', 'tsx', 'scripts/bench/core.ts'], {}, process.stdo
 await run('node', ['--import', 'tsx', 'scripts/bench/room.ts'], {}, process.stdout)
 for (const engine of ['embedded', 'server'])
   await run('node', ['--import', 'tsx', 'scripts/bench/record.ts', engine], {}, process.stdout)
+await run('node', ['--import', 'tsx', 'scripts/bench/nobody-waits.ts'], {}, process.stdout)
 const { measureBench } = await import('./bench/browser.mjs')
 await measureBench()

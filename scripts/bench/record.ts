@@ -163,6 +163,23 @@ async function printVerdict(store: Store): Promise<void> {
   )
 }
 
+const RECORD = ['visit', 'look', 'event', 'command'] as const
+const VISITS_A_WEEK = 10
+const A_GIGABYTE = 1e9
+
+/** What a look takes with all that is kept of it, and how long a store has room. */
+async function printRoom(db: Db): Promise<void> {
+  const [row] = (await db.query(
+    `select ${RECORD.map((table) => `pg_total_relation_size('${table}')`).join(' + ')} as bytes,
+       (select count(*) from look) as looks`,
+  )) as { bytes: number; looks: number }[]
+  const aLook = Number(row!.bytes) / Number(row!.looks)
+  const years = A_GIGABYTE / (aLook * LOOKS * VISITS_A_WEEK * 52)
+  console.log(
+    `  a look with its change and events: ${Math.round(aLook)} bytes; a gigabyte at ${VISITS_A_WEEK} visits of ${LOOKS} looks a week lasts ${years.toFixed(1)} years`,
+  )
+}
+
 /** The ids of the house that all others are copies of. */
 async function houseOf(db: Db) {
   const n = 1000
@@ -229,6 +246,7 @@ async function print(empty: Place, full: Place): Promise<void> {
   const store = await storeAt(full)
   await printPages(store)
   await printVerdict(store)
+  await printRoom(store.db)
   console.log(`  memory of the process: ${Math.round(process.memoryUsage().rss / 1e6)} MB`)
   await store.close()
 }

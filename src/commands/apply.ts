@@ -69,7 +69,7 @@ async function make(
     [
       command.id,
       command.kind,
-      JSON.stringify(command.payload),
+      JSON.stringify(made.keeps ? made.keeps(payload) : command.payload),
       hash,
       command.actor,
       command.device,

@@ -1,8 +1,10 @@
 import { seededRandom } from '../core/seeded-random'
+import { changesAfter, layingRowsIn, redoAfter } from '../db/all-rows'
 import { CODEC_VERSION, type JsonRow } from '../db/codec'
 import { VISIT_ROW_SHAPES } from '../db/row-shapes'
 import { discarding, testDb } from '../db/test-db.fixture'
 import { VISIT_TABLES, visitRows } from '../db/visit-rows'
+import { apply } from './apply'
 import {
   aHouse,
   board,
@@ -12,6 +14,7 @@ import {
   idOf,
   liveView,
   look,
+  NOW,
   roomPaint,
   said,
   wholeRecord,
@@ -56,6 +59,29 @@ test('a visit read from its rows has them all again, the ruling and what leads a
   const { payload, tables, visitId } = await exported()
   await wipe()
   expect(await said(db, command(1, 'import-visit', payload))).toMatch(/^kept: \d+ rows were read\./)
+  expect(await visitRows(db, visitId)).toEqual(tables)
+})
+
+test('the rows of a file stand once: in the events, by which the same store is made again; the same file sent again is known', async () => {
+  const { payload, tables, visitId } = await exported()
+  await wipe()
+  const sent = command(1, 'import-visit', payload)
+  const answer = await apply(db, sent, NOW)
+  expect(answer).toMatchObject({ ok: true })
+  const [kept] = await db.query('select payload from command where id = $1', [sent.id])
+  expect(kept).toMatchObject({ payload: { visitId, household: 'The Ashbys', tables: {} } })
+  expect(await apply(db, sent, NOW)).toEqual(answer)
+  const other = { ...sent, payload: { ...payload, household: 'Others' } }
+  expect(await said(db, other)).toMatch(/stands for another change already/)
+  // As a journal is read again: what was there before, and the change with its events.
+  const changes = await changesAfter(db, 0)
+  await db.transaction((tx) =>
+    layingRowsIn(tx, async () => {
+      for (const name of [...VISIT_TABLES].toReversed()) await tx.exec(`delete from ${name}`)
+      await tx.exec('delete from event; delete from command')
+      await redoAfter(tx, changes, 0)
+    }),
+  )
   expect(await visitRows(db, visitId)).toEqual(tables)
 })
 

@@ -22,6 +22,8 @@ export const importVisit = kind({
     merge: z.boolean(),
   }),
   visitOf: ({ visitId }) => visitId,
+  // Its rows stand in its events, from which journal and backup lay them in.
+  keeps: (payload) => ({ ...payload, tables: {} }),
   begins: true,
   async write(tx, { visitId, household, rows, tables, decks, merge }) {
     if (rows > CODEC_VERSION)

@@ -42,6 +42,11 @@ export interface Kind<P> {
    * @throws Refusal
    */
   readonly write: (tx: Db, payload: P, at: Circumstances) => Promise<unknown>
+  /**
+   * What of a payload is kept with the change, where the events have the rest: once is enough. The same id sent again is known by
+   * the hash of the whole.
+   */
+  readonly keeps?: (payload: P) => unknown
   /** What is said where a unique index refuses it, by the name of the index. */
   readonly taken?: Readonly<Record<string, (payload: P) => Refusal>>
   readonly sentence: (payload: P, nameOf: NameOf, lengths: LengthUnits) => string
