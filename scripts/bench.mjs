@@ -1,14 +1,27 @@
-// npm run bench: what the core and the bench cost, on this machine, printed.
+// npm run bench: what the core, the record and the bench cost, on this machine, printed.
 import { ensureBrowser } from './lib/browser.mjs'
 import { ensureBuild, ensurePackages, run } from './lib/prepare.mjs'
 
+// A test only sees that it runs: a small record, and no browser.
+const isSmall = Boolean(process.env.ELM_SMALL)
+const bench = (name, ...args) =>
+  run(
+    'node',
+    ['--import', 'tsx', `scripts/bench/${name}.ts`, ...args],
+    isSmall ? { ELM_VISITS: '12', ELM_COLOURS: '600' } : {},
+    process.stdout,
+  )
+
 await ensurePackages()
-await ensureBuild()
-await ensureBrowser()
-await run('node', ['--import', 'tsx', 'scripts/bench/core.ts'], {}, process.stdout)
-await run('node', ['--import', 'tsx', 'scripts/bench/room.ts'], {}, process.stdout)
-for (const engine of ['embedded', 'server'])
-  await run('node', ['--import', 'tsx', 'scripts/bench/record.ts', engine], {}, process.stdout)
-await run('node', ['--import', 'tsx', 'scripts/bench/nobody-waits.ts'], {}, process.stdout)
-const { measureBench } = await import('./bench/browser.mjs')
-await measureBench()
+if (!isSmall) {
+  await ensureBuild()
+  await ensureBrowser()
+  await bench('core')
+  await bench('room')
+}
+for (const engine of ['embedded', 'server']) await bench('record', engine)
+await bench('nobody-waits')
+if (!isSmall) {
+  const { measureBench } = await import('./bench/browser.mjs')
+  await measureBench()
+}

@@ -8,7 +8,7 @@ import { gzipSync } from 'node:zlib'
 import { PGlite } from '@electric-sql/pglite'
 import { root } from './lib/prepare.mjs'
 
-const [, , commit = 'HEAD'] = process.argv
+const [, , commit = 'HEAD', into = join(root, 'tests/stages')] = process.argv
 const scratch = mkdtempSync(join(tmpdir(), 'elm-stage-'))
 const tree = join(scratch, 'tree')
 const git = (...args) => execFileSync('git', args, { cwd: root, stdio: 'inherit' })
@@ -31,8 +31,8 @@ try {
   }
   const newest = await db.query('select max(number) as newest from migration')
   await db.close()
-  const out = join(root, 'tests/stages', String(newest.rows[0].newest).padStart(4, '0'))
-  mkdirSync(join(root, 'tests/stages'), { recursive: true })
+  const out = join(into, String(newest.rows[0].newest).padStart(4, '0'))
+  mkdirSync(into, { recursive: true })
   const bytes = gzipSync(lines.join(''), { level: 9 })
   writeFileSync(`${out}.ndjson.gz`, bytes)
   execFileSync('node', ['--import', 'tsx', join(root, 'scripts/lib/stage-files.ts'), out], {

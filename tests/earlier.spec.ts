@@ -1,12 +1,11 @@
-import { execFile } from 'node:child_process'
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { promisify } from 'node:util'
 import { expect } from '@playwright/test'
 import pg from 'pg'
 import { startPostgres } from '../scripts/lib/postgres.mjs'
 import { open, test } from './app'
+import { runOn } from './own-commands'
 
 // Visit files and backups as the programs of earlier versions wrote them: `npm run keep-stage`.
 const stageFile = (name: string): string => join(import.meta.dirname, 'stages', name)
@@ -40,25 +39,12 @@ for (const stage of VISIT_FILES)
     await expect(page.getByRole('row').filter({ hasText: 'B033-4' }).first()).toBeVisible()
   })
 
-/** What a command says of a data directory or a server. */
-const run = (
-  env: Readonly<Record<string, string>>,
-  what: 'backup' | 'restore',
-  ...args: string[]
-): Promise<string> =>
-  promisify(execFile)(process.execPath, ['--import', 'tsx', `scripts/${what}.ts`, ...args], {
-    env: { ...process.env, ...env },
-  }).then(
-    ({ stdout, stderr }) => stdout + stderr,
-    ({ stdout, stderr }: { stdout: string; stderr: string }) => stdout + stderr,
-  )
-
 for (const stage of BACKUPS)
   test(`a backup of version ${Number(stage)} is restored into a directory, and into a server’s database where others live too`, async () => {
     test.setTimeout(300_000)
     const backup = stageFile(`${stage}.backup.zip`)
     const data = join(dir, stage)
-    const restored = await run({ ELM_DATA_DIR: data }, 'restore', backup, '--yes')
+    const restored = await runOn({ ELM_DATA_DIR: data }, 'restore', backup, '--yes')
     expect(restored).toContain(`It is in ${data} now.`)
 
     const postgres = startPostgres()
@@ -71,11 +57,11 @@ for (const stage of BACKUPS)
       await db.query(`create table invoice (id integer primary key, says text);
         insert into invoice values (1, 'for two tins'), (2, 'for a brush');
         create view invoices as select * from invoice`)
-      expect(await run(env, 'restore', backup, '--yes')).toContain('The Orrin-Vale household')
+      expect(await runOn(env, 'restore', backup, '--yes')).toContain('The Orrin-Vale household')
       const looks = await rowsOf('select id from look')
       expect(looks.length).toBeGreaterThan(20)
       // Once more, over what is there now.
-      expect(await run(env, 'restore', backup, '--yes')).toContain('What was there before is in')
+      expect(await runOn(env, 'restore', backup, '--yes')).toContain('What was there before is in')
       expect((await rowsOf('select id from look')).length).toBe(looks.length)
       expect(await rowsOf('select * from invoices order by id')).toEqual([
         { id: 1, says: 'for two tins' },
@@ -88,7 +74,7 @@ for (const stage of BACKUPS)
          update invoice set visit_id = (select id from visit limit 1)`,
       )
       const whole = await rowsOf('select * from invoice, visit, look order by look.id, invoice.id')
-      expect(await run(env, 'restore', backup, '--yes')).toContain(
+      expect(await runOn(env, 'restore', backup, '--yes')).toContain(
         'In this database invoice, which is not of Elm Swatch, points at its rows',
       )
       expect(

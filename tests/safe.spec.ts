@@ -1,8 +1,6 @@
-import { execFile } from 'node:child_process'
 import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { promisify } from 'node:util'
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
 import { expect } from '@playwright/test'
 import { startPostgres } from '../scripts/lib/postgres.mjs'
@@ -10,6 +8,7 @@ import { freePort, startServer } from '../scripts/lib/server.mjs'
 import { demoVisit, open, test } from './app'
 import { contentsOf } from './backup-contents'
 import { changesOf } from './changes'
+import { runOn } from './own-commands'
 
 test.use({ ownServer: true })
 
@@ -19,18 +18,6 @@ test.afterAll(() => rmSync(dir, { recursive: true, force: true }))
 /** What `npm run backup` or `npm run restore` says on a data directory. */
 const run = (what: 'backup' | 'restore', dataDir: string, ...args: string[]): Promise<string> =>
   runOn({ ELM_DATA_DIR: dataDir }, what, ...args)
-
-const runOn = (
-  env: Readonly<Record<string, string>>,
-  what: 'backup' | 'restore',
-  ...args: string[]
-): Promise<string> =>
-  promisify(execFile)(process.execPath, ['--import', 'tsx', `scripts/${what}.ts`, ...args], {
-    env: { ...process.env, ...env },
-  }).then(
-    ({ stdout, stderr }) => stdout + stderr,
-    ({ stdout, stderr }: { stdout: string; stderr: string }) => stdout + stderr,
-  )
 
 test('a backup made while in use, put back into an empty store, is that store', async ({
   ownApp: app,
