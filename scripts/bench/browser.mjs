@@ -39,6 +39,7 @@ export async function measureBench() {
     for (const view of ['light', 'bench', 'shortlist', 'trial'])
       await printDrag(browser, bench.replace(/bench$/, view), view)
     await printDrag(browser, `${bench}?in=room`, 'room itself, its picture in a worker')
+    await printTakingUp(browser, shortlist)
     await printBigDeck(browser, server.url, shortlist)
     await stop(server)
     const [, visit, kitchen] = bench.match(/visits\/([^/]+)\/rooms\/([^/]+)/)
@@ -461,4 +462,60 @@ function frameFigures(events, type) {
       ...inPage.filter(({ name }) => name === 'RunTask').map(({ dur }) => dur / 1000),
     ),
   }
+}
+
+const TAKEN_UP = 100
+const TAKEN_BY_HAND = 8
+
+/** From the key that takes a colour up until it is counted among what is proposed, with a hundred of them there. */
+async function printTakingUp(browser, shortlist) {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await page.goto(shortlist)
+  await page.locator('html[data-ready=yes]').waitFor()
+  await page.evaluate(async (most) => {
+    const [, visitId, roomId] = location.pathname.match(/visits\/([^/]+)\/rooms\/([^/]+)/)
+    const ids = new Set()
+    for (let n = 0; ids.size < most && n < 100; n++) {
+      const found = await fetch(`/api/deck-colours?q=B${String(n).padStart(2, '0')}`)
+      for (const { id } of await found.json()) ids.add(id)
+    }
+    for (const deckColourId of [...ids].slice(0, most)) {
+      const [id, candidateId, proposalId] = [0, 1, 2].map(() => crypto.randomUUID())
+      const payload = { visitId, roomId, candidateId, proposalId, deckColourId }
+      const rest = { strengthPercent: 100, surface: 'walls', sheen: 'matt' }
+      const change = { id, kind: 'take-up', actor: 'Bench', device: 'bench' }
+      const madeAt = new Date().toISOString()
+      const body = JSON.stringify({ ...change, madeAt, payload: { ...payload, ...rest } })
+      await fetch('/api/commands', { method: 'POST', body })
+    }
+  }, TAKEN_UP)
+  await page.reload()
+  await page.locator('html[data-ready=yes]').waitFor()
+  await page.getByRole('region', { name: 'First ten' }).getByRole('button').first().waitFor()
+  await page.waitForLoadState('networkidle')
+  const times = []
+  let before = 0
+  for (let n = 0; n < TAKEN_BY_HAND; n++) {
+    await page.keyboard.press('ArrowDown')
+    await sleep(400)
+    const taken = await page.evaluate(async () => {
+      const tab = [...document.querySelectorAll('[role=tab]')].find((each) =>
+        each.textContent.startsWith('Proposed'),
+      )
+      const [from, start] = [tab.textContent, performance.now()]
+      document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))
+      while (tab.textContent === from && performance.now() - start < 5000)
+        await new Promise((next) => requestAnimationFrame(next))
+      const ms = performance.now() - start
+      return { ms: tab.textContent === from ? null : ms, count: tab.textContent }
+    })
+    // One that was taken up before changes nothing.
+    if (taken.ms !== null) times.push(taken.ms)
+    before = taken.count
+  }
+  times.sort((p, q) => p - q)
+  console.log(
+    `taking a colour up, ${before.replace(/\D+/g, '')} proposed: ${times[Math.floor(times.length / 2)].toFixed(0)} ms median, ${times.at(-1).toFixed(0)} ms the slowest, from the key until it is counted`,
+  )
+  await page.close()
 }
