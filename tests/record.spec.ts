@@ -395,3 +395,44 @@ test('changes come from the own page only, and rubbish is answered in words', as
   for (const address of ['visits/nothing/since/0', `visits/${crypto.randomUUID()}/since/x`])
     expect((await request.get(`${app.url}/api/${address}`)).status()).toBe(400)
 })
+
+test('two pages of one browser tell each other: what one gives the other shows', async ({
+  page,
+  ownApp: app,
+}) => {
+  const visit = demoVisit(app)
+  await open(page, `${visit}/history`)
+  const told = page.getByRole('listitem').first()
+  const before = await told.textContent()
+  const bench = await page.context().newPage()
+  await open(bench, `${demoRoom(visit, 'Basement snug')}/bench`)
+  await bench.keyboard.press('n')
+  await expect(bench.getByRole('status', { name: 'What came of it' })).toHaveText(/^Kept\./)
+  await expect(told).not.toHaveText(before!)
+  await expect(told).toContainText('in Basement snug: no')
+  // What is asked meanwhile is answered in numbers.
+  const id = visit.split('/').at(-1)
+  const answer = await page.request.get(`${app.url}/api/visits/${id}/since/0`)
+  const { places, ...rest } = (await answer.json()) as { places: number[] }
+  expect([places.every(Number.isInteger), places.length > 10, rest]).toEqual([true, true, {}])
+})
+
+test('a part of a page that cannot be had says so after a few tries, and the page goes on', async ({
+  page,
+  app,
+  consoleMay,
+}) => {
+  consoleMay.push(/Failed to load|ERR_FAILED|ChunkLoadError|Loading chunk/)
+  test.slow()
+  const kitchen = demoRoom(demoVisit(app), 'Kitchen')
+  await open(page, `${kitchen}/bench`)
+  await page.waitForLoadState('networkidle')
+  // What comes later does not come.
+  await page.route('**/_next/static/**', (route) => route.abort())
+  await page.keyboard.press('c')
+  await expect(page.getByText('A part of this page could not be loaded.')).toBeVisible({
+    timeout: 40_000,
+  })
+  await expect(page.getByRole('button', { name: 'Load again' })).toBeVisible()
+  await expect(page.getByTestId('place')).toBeVisible()
+})

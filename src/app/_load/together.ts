@@ -1,7 +1,14 @@
 import { lrvPercent } from '@/core/paint/lrv'
+import { eyeOfTwo } from '@/core/record/eye-said'
 import { deckName, candidatePaint } from './paints'
 import { standsFor } from './room-around'
-import { loadCandidates, loadDecks, loadRoomDays, loadVisit } from './visit-page'
+import {
+  loadCandidates,
+  loadDecks,
+  loadLooksThatCount,
+  loadRoomDays,
+  loadVisit,
+} from './visit-page'
 
 /** The rooms of a house as they open to each other, each with what stands for its walls. */
 export async function loadTogether(visitId: string) {
@@ -10,8 +17,19 @@ export async function loadTogether(visitId: string) {
   const decks = await loadDecks()
   const candidates = await loadCandidates(visit.id)
   const roomDays = await loadRoomDays(page)
+  const looks = await loadLooksThatCount(visit.id)
+  const walls = [
+    ...new Set(rooms.flatMap(({ id }) => standsFor(candidates, id, 'walls')?.id ?? [])),
+  ]
   return {
     visit,
+    /** What the eye said of walls held to each other, by the ids of both. */
+    eye: walls.flatMap((oneId) =>
+      walls.flatMap((otherId) => {
+        const said = oneId === otherId ? null : eyeOfTwo(looks, oneId, otherId)
+        return said ? [{ oneId, otherId, ...said }] : []
+      }),
+    ),
     decks: decks.map(deckName),
     rooms: rooms.map((room) => {
       const walls = standsFor(candidates, room.id, 'walls')

@@ -1,4 +1,4 @@
-import { eyeOf, eyeSaidIn, eyeWords, refusalOf } from './eye-said'
+import { eyeOf, eyeOfTwo, eyeSaidIn, eyeWords, refusalOf } from './eye-said'
 import { look, SCREEN } from './look.fixture'
 
 const FAWN = { deckColourId: 'deck-fawn', strengthPercent: 75 }
@@ -40,4 +40,23 @@ test('a no that was taken back, or that a later look in its light replaced, refu
   expect(refusalOf(back, FAWN)).toBeNull()
   const better = eyeSaidIn([look('no'), look('works')], paintOf)
   expect(refusalOf(better, FAWN)).toBeNull()
+})
+
+test('two candidates held to each other are one pair, whichever was in hand', () => {
+  const held = (one: string, other: string, verdict: 'no' | 'works', minute = 720) => {
+    const plain = look(verdict, { minute })
+    return {
+      ...plain,
+      candidate: { ...plain.candidate, candidateId: one },
+      against: { kind: 'candidate', candidateId: other } as const,
+    }
+  }
+  const looks = [
+    held('fawn', 'dun', 'works'),
+    held('dun', 'fawn', 'no', 900),
+    held('fawn', 'oat', 'works'),
+  ]
+  expect(eyeOfTwo(looks, 'fawn', 'dun')?.verdict).toBe('no')
+  expect(eyeOfTwo(looks, 'oat', 'fawn')?.verdict).toBe('works')
+  expect(eyeOfTwo(looks, 'oat', 'dun')).toBeNull()
 })

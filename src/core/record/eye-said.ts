@@ -63,6 +63,21 @@ export const eyeOf = (
 export const refusalOf = (said: readonly EyeSaid[], paint: LookedPaint): EyeSaid | null =>
   said.find((each) => isPaint(each, paint) && each.verdict === 'no') ?? null
 
+/** What the eye said of two candidates held to each other, whichever was in hand; null where they never were. */
+export function eyeOfTwo(
+  looks: readonly Look[],
+  oneId: string,
+  otherId: string,
+): Pick<EyeSaid, 'verdict' | 'reasons'> | null {
+  const own = looks.filter((look) => {
+    if (!isOfSample(look) || look.against.kind !== 'candidate') return false
+    const pair = [look.candidate.candidateId, look.against.candidateId]
+    return pair.includes(oneId) && pair.includes(otherId)
+  })
+  const { verdict, reasons } = cellSays(own)
+  return verdict && { verdict, reasons }
+}
+
 /** "Your eye: no: too green." */
 export const eyeWords = ({ verdict, reasons }: Pick<EyeSaid, 'verdict' | 'reasons'>): string =>
   `Your eye: ${verdictSentence(verdict, reasons)}.`

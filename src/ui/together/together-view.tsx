@@ -1,6 +1,7 @@
 'use client'
 
 import { useMemo } from 'react'
+import type { EyeSaid } from '@/core/record/eye-said'
 import type { HouseRules } from '@/core/advice/house-rules'
 import {
   depthPart,
@@ -19,6 +20,7 @@ import { Link } from '../frame/page-link'
 import { useLight, useMovingLight } from '../light-bar/light-context'
 import { InLight } from '../swatch/in-light'
 import { RelitPatch } from '../swatch/relit-patch'
+import { EyeLine } from '../verdict/eye-line'
 import { JudgementMark } from '../verdict/verdict-mark'
 import { litRooms, pairsOf, type HouseWalls, type LitRoom } from './lit-rooms'
 import { WaysOut } from './ways-out'
@@ -29,9 +31,15 @@ export function TogetherView({
   rooms,
   decks: names,
   rules,
+  eye,
 }: {
   readonly visitId: string
   readonly rooms: readonly HouseWalls[]
+  /** What the eye said of two walls held to each other, by the ids of their paints. */
+  readonly eye: readonly (Pick<EyeSaid, 'verdict' | 'reasons'> & {
+    readonly oneId: string
+    readonly otherId: string
+  })[]
   readonly decks: readonly DeckName[]
   readonly rules: HouseRules
 }) {
@@ -89,6 +97,9 @@ export function TogetherView({
       )}
       <ul className="grid grid-cols-2 gap-x-8 gap-y-5 max-lg:grid-cols-1">
         {judged.map(({ pair: [p, q], judged: each }) => {
+          const said = eye.find(
+            ({ oneId, otherId }) => oneId === p.walls.id && otherId === q.walls.id,
+          )
           const lit = [p, q].map(({ id }) => now.find((room) => room.id === id))
           return (
             <li key={`${p.id} ${q.id}`} aria-label={`${p.name} and ${q.name}`}>
@@ -96,6 +107,7 @@ export function TogetherView({
                 {p.name} and {q.name}
               </h2>
               {lit[0] && lit[1] && <Through rooms={[lit[0], lit[1]]} />}
+              {said && <EyeLine said={said} />}
               <p className="mt-1 flex items-start gap-2 text-small">
                 <JudgementMark judgement={each.judgement} />
                 <span>

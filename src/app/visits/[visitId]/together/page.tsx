@@ -9,7 +9,7 @@ import { TogetherView } from '@/ui/together/together-view'
 export const metadata = { title: 'Room to room' }
 
 export default async function TogetherPage({ params }: { params: Promise<{ visitId: string }> }) {
-  const { visit, decks, rooms } = await loadTogether((await params).visitId)
+  const { visit, decks, rooms, eye } = await loadTogether((await params).visitId)
   // The bar has the day of the room that joins the others, else of the first.
   const first = hallwayOf(rooms) ?? rooms[0]
   if (!first)
@@ -24,7 +24,7 @@ export default async function TogetherPage({ params }: { params: Promise<{ visit
     )
   return (
     <LightProvider roomDay={first.roomDay} zone={zoneClock(visit.timeZone, visit.visitDate)}>
-      <TogetherView visitId={visit.id} rooms={rooms} decks={decks} rules={visit.houseRules} />
+      <TogetherView visitId={visit.id} {...{ rooms, decks, eye }} rules={visit.houseRules} />
       <LightBar />
     </LightProvider>
   )
