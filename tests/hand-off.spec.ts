@@ -178,13 +178,13 @@ test('a board is made by keyboard, its looks are ticked off, and the calendar is
     })
       .format(utc)
       .replace(' at ', ', ')
+  // After dark the calendar says nine in the evening. One place may be stood at by day and after dark.
+  const inCalendar = events
+    .map(({ summary, startDate }) => `${summary.toLowerCase()} ${atPlace(startDate.toJSDate())}`)
+    .sort()
   for (const [words, when] of shown) {
-    const event = events.find(({ summary }) =>
-      summary.toLowerCase().endsWith(words!.toLowerCase()),
-    )!
-    const said = atPlace(event.startDate.toJSDate())
-    // After dark the calendar says nine in the evening.
-    expect(said).toBe(when!.replace('after dark', '21:00'))
+    const said = `${words!.toLowerCase()} ${when!.replace('after dark', '21:00')}`
+    expect(inCalendar.filter((each) => each.endsWith(said))).toHaveLength(1)
   }
 
   await test.step('a press keeps a look at the board there, and what it closes is not asked again', async () => {

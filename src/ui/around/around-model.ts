@@ -66,7 +66,7 @@ export interface ShownOption extends AroundOption {
   readonly strengthPercent: number
   readonly deckColourId: string
   readonly called: string
-  /** What the eye said of it beside things of the room, before what is computed. */
+  /** What the eye said of it beside things at this wall, before what is computed. */
   readonly eye: readonly { readonly name: string; readonly said: EyeSaid }[]
   /** The thing at this wall, not looked at beside it, that it is least likely to sit with; null where nothing stands there. */
   readonly weakest: { readonly name: string; readonly reading: PairReading } | null
@@ -118,7 +118,6 @@ export function wallIn(light: PreparedLight, wall: BenchCandidate, decks: Listed
  * wall and to what stands at this wall; what quarrels least comes first, unless the house rule has a trim of its own.
  *
  * @param at what stays and touches this wall
- * @param keepers all that stays in the room
  */
 export function aroundWall(
   light: PreparedLight,
@@ -127,7 +126,6 @@ export function aroundWall(
   asked: RankedFor,
   room: AroundRoom,
   at: readonly AroundKeeper[],
-  keepers: readonly AroundKeeper[],
 ): readonly { readonly surface: Surface; readonly options: readonly ShownOption[] }[] {
   const deck = deckIn(light, decks)
   const own = wallIn(light, wall, decks)
@@ -150,7 +148,7 @@ export function aroundWall(
       strengthPercent: isOwn ? wall.strengthPercent : 100,
       deckColourId: listed?.id ?? wall.deckColourId,
     }
-    const eye = keepers.flatMap(({ id, name }) => {
+    const eye = at.flatMap(({ id, name }) => {
       const said = eyeOf(asked.eye, paint, id)
       return said ? [{ name, said }] : []
     })

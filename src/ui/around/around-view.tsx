@@ -78,7 +78,7 @@ export function AroundView(props: Props) {
   const groups = useMemo(
     () =>
       decks && light
-        ? aroundWall(light, walls, decks, asked, around, standingAt(wall, keepers), keepers)
+        ? aroundWall(light, walls, decks, asked, around, standingAt(wall, keepers))
         : [],
     [decks, light, walls, asked, around, keepers, wall],
   )
