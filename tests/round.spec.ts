@@ -104,10 +104,10 @@ test('a round by keyboard: one key a pair, the eye before the model, gone on wit
   await expect(came).toHaveText(/^The round is through\. .*(Works|No): /)
   // Keys that go on come to nothing, until the one that rules again.
   for (const key of ['w', 'n', 'u']) await page.keyboard.press(key)
-  await expect(outcome(page)).toHaveText('Ruled just now; I rules on it again.')
+  await expect(outcome(page)).toHaveText('Ruled just now; + rules on it again.')
   const looked = async () => rowsOfLooks(await changesOf(page.request, visit)).length
   const whole = await looked()
-  await page.keyboard.press('i')
+  await page.keyboard.press('+')
   await page.keyboard.press('n')
   await expect(outcome(page)).toHaveText('Kept.')
   expect(await looked()).toBe(whole + 1)

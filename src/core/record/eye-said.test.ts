@@ -14,7 +14,7 @@ test('what was seen beside a thing is said of that pair, the worst first, in wor
     paintOf,
   )
   expect(eyeOf(said, FAWN, 'stone')?.verdict).toBe('works')
-  expect(eyeWords(eyeOf(said, FAWN, 'floor')!)).toBe('Your eye: no: too green.')
+  expect(eyeWords(eyeOf(said, FAWN, 'floor')!)).toBe('your eye: no: too green')
   expect(eyeOf(said, FAWN, 'rug')).toBeNull()
   expect(refusalOf(said, FAWN)?.keeperId).toBe('floor')
 })

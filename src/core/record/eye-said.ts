@@ -78,6 +78,6 @@ export function eyeOfTwo(
   return verdict && { verdict, reasons }
 }
 
-/** "Your eye: no: too green." */
+/** "your eye: no: too green". */
 export const eyeWords = ({ verdict, reasons }: Pick<EyeSaid, 'verdict' | 'reasons'>): string =>
-  `Your eye: ${verdictSentence(verdict, reasons)}.`
+  `your eye: ${verdictSentence(verdict, reasons)}`

@@ -1,8 +1,8 @@
 'use client'
 
 import type { Reflectance } from '@/core/colour/spectrum'
+import { eyeWords } from '@/core/record/eye-said'
 import type { Surface } from '@/core/record/proposal'
-import { EyeLine } from '../verdict/eye-line'
 import { JudgementMark } from '../verdict/verdict-mark'
 import { KeeperSwatch } from '../swatch/keeper-swatch'
 import { RelitPatch } from '../swatch/relit-patch'
@@ -88,8 +88,8 @@ export function OptionList({
               <p className="text-dim">{option.words}</p>
               {surface === 'door outside' && <DoorInDaylight reflectance={option.reflectance} />}
               {option.eye.map(({ name, said }) => (
-                <p key={name} className="flex flex-wrap items-center gap-x-1">
-                  beside {name}: <EyeLine said={said} />
+                <p key={name} className="font-medium">
+                  beside {name}: {eyeWords(said)}
                 </p>
               ))}
               {option.weakest && (

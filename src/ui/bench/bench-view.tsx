@@ -168,8 +168,7 @@ export function BenchView(props: Props) {
   const isLocked = isJustRuled && again !== last.id
 
   function rule(verdict: Verdict): void {
-    if (isLocked)
-      return giving.remark(`Ruled just now; ${AGAIN_KEY.toUpperCase()} rules on it again.`)
+    if (isLocked) return giving.remark(`Ruled just now; ${AGAIN_KEY} rules on it again.`)
     void giving.keep({ verdict, bestOf: [] }, nextAfter(verdict))
   }
 
@@ -257,7 +256,7 @@ export function BenchView(props: Props) {
               </p>
             )}
             {isLocked && (
-              <BenchKey onClick={() => setAgain(last.id)} letter={AGAIN_KEY.toUpperCase()}>
+              <BenchKey onClick={() => setAgain(last.id)} letter={AGAIN_KEY}>
                 Rule on it again
               </BenchKey>
             )}
@@ -319,7 +318,8 @@ export function BenchView(props: Props) {
   )
 }
 
-const AGAIN_KEY = 'i'
+// Every letter has its work already.
+const AGAIN_KEY = '+'
 
 const namesOf = (candidates: readonly ProposedCandidate[]): ReadonlyMap<string, string> =>
   new Map(
@@ -328,7 +328,7 @@ const namesOf = (candidates: readonly ProposedCandidate[]): ReadonlyMap<string, 
 
 const BENCH_KEYS: KeyWords = [
   ['← →', 'previous pair, next pair'],
-  ['I', 'rule again on the pair that was just ruled'],
+  ['+', 'rule again on the pair that was just ruled'],
   ['H', 'what you look at: the screen, or which sample'],
   ['D', 'slide it: by the window, further in, under the lamp'],
   ['V', 'hold it against another wall, flat, or tilted'],

@@ -68,7 +68,7 @@ export function PairLine({
         >
           ←
         </button>
-        <span className="w-28 text-center text-small leading-4">
+        <span className="w-44 text-center text-small leading-4">
           <span data-testid="place">
             {index + 1} of {round.pairs.length}
           </span>
