@@ -20,7 +20,7 @@ export const CHANGE_WORDS: Readonly<Record<KindName, string>> = {
   'keep-lamp': 'a lamp',
   'remove-fitting': 'a window or lamp taken out',
   'keep-keeper': 'something that stays',
-  'remove-keeper': 'something that stays taken out',
+  'remove-keeper': 'what stays, taken out',
   'choose-lead': 'what leads',
   'take-up': 'a candidate',
   propose: 'a proposal',

@@ -19,9 +19,11 @@ export function WaitingPopover() {
       <Popover.Trigger className="min-h-9 whitespace-nowrap font-semibold underline underline-offset-4">
         {trouble && waiting.length > 0
           ? `${waiting.length} waiting for the server`
-          : aside.length + refused.length > 0
-            ? `${counted(aside.length + refused.length, 'change')} not kept`
-            : 'This device is short of room'}
+          : aside.length > 0
+            ? `${counted(aside.length, 'change')} set aside`
+            : refused.length > 0
+              ? `${counted(refused.length, 'change')} not kept`
+              : 'This device is short of room'}
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
@@ -81,7 +83,7 @@ function AsideList({ aside }: { readonly aside: readonly SetAside[] }) {
   const failed = aside.filter(({ waitsFor }) => waitsFor === null)
   const waitingFor = (id: string): number => aside.filter(({ waitsFor }) => waitsFor === id).length
   return (
-    <div className="mt-3 border-t border-rule pt-3">
+    <div className="mt-3 border-t border-rule pt-3 first:mt-0 first:border-0 first:pt-0">
       <p>Set aside on this device; nothing of it is lost.</p>
       <ul aria-label="Set aside" className="mt-2">
         {failed.map(({ command, message }) => (
