@@ -29,7 +29,7 @@ test('round: of one room', () => {
 })
 
 test('accuracy: what is measured against tables', () => {
-  expect(run('run accuracy')).toContain('Colour rendering of LEDs as asked')
+  expect(run('run accuracy')).toContain('White of daylight 6,504 K against D65')
 })
 
 test('demo:deck writes the deck that is there', () => {
