@@ -2,10 +2,12 @@ import { seededRandom } from '../core/seeded-random'
 import { changesAfter, layingRowsIn, redoAfter } from '../db/all-rows'
 import { CODEC_VERSION, type JsonRow } from '../db/codec'
 import { VISIT_ROW_SHAPES } from '../db/row-shapes'
+import { layDeckIn } from '../db/decks'
 import { discarding, testDb } from '../db/test-db.fixture'
 import { VISIT_TABLES, visitRows } from '../db/visit-rows'
 import { apply } from './apply'
 import {
+  COLOURS,
   aHouse,
   board,
   command,
@@ -65,13 +67,18 @@ test('a visit read from its rows has them all again, the ruling and what leads a
 test('the rows of a file stand once: in the events, by which the same store is made again; the same file sent again is known', async () => {
   const { payload, tables, visitId } = await exported()
   await wipe()
-  const sent = command(1, 'import-visit', payload)
+  // A deck comes with it.
+  const deck = { maker: 'Others', name: 'Fan', whiteBase: [96, 0, 1] } as const
+  await layDeckIn(db, idOf(777), deck, COLOURS)
+  const sent = command(1, 'import-visit', { ...payload, decks: [idOf(777)] })
   const answer = await apply(db, sent, NOW)
   expect(answer).toMatchObject({ ok: true })
+  const told = await db.query(`select after from event where subject = 'deck'`)
+  expect(told).toMatchObject([{ after: { id: idOf(777), status: 'ready' } }])
   const [kept] = await db.query('select payload from command where id = $1', [sent.id])
   expect(kept).toMatchObject({ payload: { visitId, household: 'The Ashbys', tables: {} } })
   expect(await apply(db, sent, NOW)).toEqual(answer)
-  const other = { ...sent, payload: { ...payload, household: 'Others' } }
+  const other = { ...sent, payload: { ...sent.payload, household: 'Others' } }
   expect(await said(db, other)).toMatch(/stands for another change already/)
   // As a journal is read again: what was there before, and the change with its events.
   const changes = await changesAfter(db, 0)

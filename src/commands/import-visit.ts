@@ -3,7 +3,7 @@ import { CODEC_VERSION, keyOf, insertRow, rowNow, type JsonRow } from '../db/cod
 import { many, sqlState, type Db } from '../db/db'
 import { makeDeckReady } from '../db/decks'
 import { VISIT_ROW_SHAPES } from '../db/row-shapes'
-import { beginReplay, VISIT_TABLES, visitRows, type VisitTable } from '../db/visit-rows'
+import { beginReplay, endReplay, VISIT_TABLES, visitRows, type VisitTable } from '../db/visit-rows'
 import { kind, Refusal } from './kind'
 import { id } from './values'
 
@@ -49,6 +49,7 @@ export const importVisit = kind({
       if (isLed) leads.push(row)
       await put(tx, name, isLed ? { ...row, lead_keeper_id: null } : row)
     }
+    await endReplay(tx)
     for (const { id: roomId, lead_keeper_id } of leads)
       await tx.query('update room set lead_keeper_id = $2 where id = $1', [roomId, lead_keeper_id])
     for (const deckId of decks) await makeDeckReady(tx, deckId)

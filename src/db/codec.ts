@@ -92,11 +92,19 @@ export async function putRow(db: Db, name: TableName, row: JsonRow): Promise<voi
   )
 }
 
-/** Writes a row that is not there yet, as it is given. */
+/**
+ * Writes a row that is not there yet, as it is given, with the event that tells of it: while rows are laid in no trigger does, and
+ * journal and replay know of what stands in events only.
+ */
 export async function insertRow(db: Db, name: TableName, row: JsonRow): Promise<void> {
   const columns = Object.keys(row).join(', ')
   await db.query(
-    `insert into ${name} (${columns}) select ${columns} from jsonb_populate_record(null::${name}, $1::jsonb)`,
+    `with laid as (
+       insert into ${name} (${columns})
+       select ${columns} from jsonb_populate_record(null::${name}, $1::jsonb) returning *),
+     told as (select to_jsonb(laid) as row from laid)
+     insert into event (what, subject, subject_id, after)
+     select 'insert', '${name}', coalesce(row ->> 'id', row ->> 'keeper_id', row ->> 'visit_id', row ->> 'room_id')::uuid, row from told`,
     [JSON.stringify(row)],
   )
 }

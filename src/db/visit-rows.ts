@@ -144,3 +144,7 @@ export const decksOfVisit = (db: Db, visitId: string): Promise<DeckRowsOf[]> =>
 /** While a file is laid in, what is ruled on takes its own rows. */
 export const beginReplay = (tx: Db): Promise<unknown> =>
   tx.query(`select set_config('elm.replaying', 'on', true)`)
+
+/** From here on triggers tell and refuse again, as they do for any change. */
+export const endReplay = (tx: Db): Promise<unknown> =>
+  tx.query(`select set_config('elm.replaying', '', true)`)
