@@ -1,5 +1,6 @@
 import { execFileSync, spawn, type ChildProcess } from 'node:child_process'
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { request as httpRequest } from 'node:http'
 import { networkInterfaces, tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { expect } from '@playwright/test'
@@ -87,8 +88,8 @@ test('other devices are let in by a passcode only: set first, asked for once, sl
   expect((await request.get(`${url}/`, { headers: { host: 'evil.example' } })).status()).toBe(403)
   const crossSite = { 'sec-fetch-site': 'cross-site', 'sec-fetch-mode': 'no-cors' }
   expect((await request.get(`${url}/enter`, { headers: crossSite })).status()).toBe(403)
-  const guess = (origin: string) =>
-    request.post(`${url}/api/enter`, { data: { passcode: 'x' }, headers: { origin } })
+  const guess = (origin: string, at = url) =>
+    request.post(`${at}/api/enter`, { data: { passcode: 'x' }, headers: { origin } })
   expect((await guess('http://evil.example')).status()).toBe(403)
 
   // Typed wrong, then right: the page that was asked for opens.
@@ -141,21 +142,26 @@ test('other devices are let in by a passcode only: set first, asked for once, sl
     headers: { origin: url },
   })
   expect([late.status(), late.headers()['retry-after']]).toEqual([429, '60'])
-  // From another address of this machine somebody else still gets in, and so does a program of this user.
-  const local = `http://127.0.0.1:${port}`
+  // From another address somebody else still gets in, and so does a program of this user from the one that is slowed.
+  const local = `127.0.0.1:${port}`
+  const enterFrom = (localAddress: string, own: Readonly<Record<string, string>> = {}) =>
+    new Promise<number | undefined>((resolve, reject) => {
+      const headers = { host: local, origin: `http://${local}`, ...own }
+      const asked = httpRequest(
+        { host: '127.0.0.1', port, path: '/api/enter', method: 'POST', localAddress, headers },
+        ({ statusCode }) => resolve(statusCode),
+      )
+      asked.on('error', reject)
+      asked.end(JSON.stringify({ passcode: PASSCODE }))
+    })
   const { token } = JSON.parse(readFileSync(join(dataDir, 'control.json'), 'utf8')) as {
     token: string
   }
-  for (const [at, own] of [
-    [local, {}],
-    [url, { 'x-elm-control': token }],
-  ] as const) {
-    const entered = await request.post(`${at}/api/enter`, {
-      data: { passcode: PASSCODE },
-      headers: { origin: at, ...own },
-    })
-    expect(entered.status()).toBe(200)
-  }
+  for (let n = 0; n < 5; n++)
+    expect((await guess(`http://${local}`, `http://${local}`)).status()).not.toBe(200)
+  expect(await enterFrom('127.0.0.1')).toBe(429)
+  expect(await enterFrom('127.0.0.9')).toBe(200)
+  expect(await enterFrom('127.0.0.1', { 'x-elm-control': token })).toBe(200)
 })
 
 test('with the files of a certificate it is reached by https, and the cookie goes no other way', async ({

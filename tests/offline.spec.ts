@@ -59,6 +59,8 @@ test(`without the server: ${LOOKS} looks, the browser closed in the middle, and 
         await open(page, `${room}/bench?light=room&at=06:00&sky=${sky}&lamps=${lamps}`)
       }
       await page.keyboard.press('.')
+      // At the end of the round the pair at hand was just ruled on.
+      await page.keyboard.press('+')
       await page.keyboard.press(given % 3 === 0 ? 'n' : 'w')
       await expect(waiting(page)).toHaveText(`${given + 1 + besides} waiting for the server`)
     }
