@@ -7,7 +7,9 @@ const Control = z.object({ url: z.url(), token: z.string().length(64) })
 
 const fileOf = (dataDir: string): string => join(dataDir, 'control.json')
 
-const TOKEN = randomBytes(32).toString('hex')
+// Next instantiates modules several times in one process; the word must be one.
+const holder = globalThis as { elmControlToken?: string }
+const TOKEN = (holder.elmControlToken ??= randomBytes(32).toString('hex'))
 
 /** Tells programs of this user how to ask the server that has the data: where it is, and a word that only they can read. */
 export function writeControl(dataDir: string, url: string): () => void {
