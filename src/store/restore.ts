@@ -85,12 +85,12 @@ async function intoServer(
   const { db, close } = openPostgres(server)
   try {
     const isEmpty = (await doneMigrations(db)).size === 0
-    await migrate(db)
     const pointing = await tablesPointingAtOurs(db)
     if (pointing.length > 0)
       throw new BackupError(
         `In this database ${pointing.map(({ table }) => table).join(' and ')}, which is not of Elm Swatch, points at its rows, and would lose what it points at. Nothing was touched.`,
       )
+    await migrate(db)
     const copy = isEmpty ? null : copyPath(dataDir, at)
     if (copy) await writeBackup(db, dataDir, copy, at)
     const manifest = await take()
