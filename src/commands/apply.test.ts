@@ -22,7 +22,7 @@ import {
   taking,
   wholeRecord,
 } from './house.fixture'
-import { historyOf } from './sentence'
+import { historyOf, tell } from './sentence'
 
 const db = testDb()
 afterEach(() => empty(db))
@@ -364,4 +364,28 @@ test('the history tells each change in a sentence, also what was taken out since
     'Brief: The Ashbys, Somewhere, 2026-06-21',
   ])
   expect(history.every(({ actor }) => actor === 'Ines Tarrow')).toBe(true)
+})
+
+test('a change is told when it is made and read without its payload; one from before that is told from it', async () => {
+  const house = await aHouse(db)
+  const { id } = await done(db, 'keep-look', look(house, idOf(1)))
+  await done(db, 'undo', { visitId: house.visitId, commandId: id })
+  const told = async () => {
+    const commands = await listCommands(db, house.visitId)
+    const history = historyOf(commands, await namesInVisit(db, house.visitId), 'metric')
+    return {
+      payloads: commands.map(({ payload }) => payload),
+      said: history.map((each) => each.sentence),
+    }
+  }
+  const now = await told()
+  expect(new Set(now.payloads)).toEqual(new Set([null]))
+  expect(now.said[0]).toBe(`Taken back: ${now.said[1]}`)
+  await db.query(`update command set sentence = null`)
+  const before = await told()
+  expect(before.payloads).not.toContain(null)
+  expect(before.said).toEqual(now.said)
+  const commands = await listCommands(db, house.visitId)
+  const stone = commands.find(({ kind }) => kind === 'keep-keeper')!
+  expect(await tell(db, stone)).toBe('Stone in Kitchen: stone, staying')
 })

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto'
 import { z } from 'zod'
 import { DEEPEST, isDeeperThan } from '../core/nesting'
-import { namesInVisit, findCommand } from '../db/commands'
+import { findCommand } from '../db/commands'
 import {
   FOREIGN_KEY_VIOLATION,
   maybeOne,
@@ -11,10 +11,9 @@ import {
   type Db,
 } from '../db/db'
 import { refusedInWords } from '../db/refused-words'
-import { lengthUnits } from '../db/settings'
 import { Refusal, type Kind } from './kind'
 import { KINDS, type Answer } from './kinds'
-import { sentenceOf } from './sentence'
+import { tell, tellWith } from './sentence'
 import { StandsLaterRefusal } from './undo'
 
 const Envelope = z.object({
@@ -93,14 +92,15 @@ async function make(
   const note = [typeof said === 'string' ? said : '', clockWords(command.madeAt, receivedAt)]
     .filter(Boolean)
     .join(' ')
+  const sentence = await tellWith(tx, (nameOf, lengths) => made.sentence(payload, nameOf, lengths))
   const kept = await maybeOne(
     tx,
     z.object({ answer: Kept }),
     `with numbered as (select nextval('command_seq') as seq)
-     update command set seq = numbered.seq, visit_id = $2,
+     update command set seq = numbered.seq, visit_id = $2, sentence = $4,
        answer = jsonb_build_object('ok', true, 'seq', numbered.seq) || $3::jsonb
      from numbered where id = $1 returning answer`,
-    [command.id, visitId, JSON.stringify(note === '' ? {} : { note })],
+    [command.id, visitId, JSON.stringify(note === '' ? {} : { note }), sentence],
   )
   return kept!.answer
 }
@@ -153,10 +153,9 @@ async function refusalOf(
 ): Promise<Answer> {
   if (error instanceof StandsLaterRefusal && error.laterCommandId) {
     const later = await findCommand(db, error.laterCommandId)
-    const names = later?.visitId ? await namesInVisit(db, later.visitId) : new Map<string, string>()
     return refused(
       later
-        ? `It cannot be taken back while this stands: ${sentenceOf(later, names, await lengthUnits(db))}.`
+        ? `It cannot be taken back while this stands: ${await tell(db, later)}.`
         : error.message,
     )
   }

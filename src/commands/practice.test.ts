@@ -2,9 +2,10 @@ import { AS_THE_MODEL } from '../core/eye/factors'
 import { PLAIN_SPEC } from '../core/practice/question'
 import { lessonInForce, listLessons } from '../db/eye-lessons'
 import { listEyeLooks } from '../db/eye-looks'
-import { listAnswers, listLearners } from '../db/practice'
+import { endOldAnswers, listAnswers, listLearners } from '../db/practice'
 import { testDb } from '../db/test-db.fixture'
 import { latestOfDevice } from '../db/commands'
+import { apply } from './apply'
 import { aHouse, command, done, empty, idOf, look, NOW, said } from './house.fixture'
 import type { PayloadOf } from './kinds'
 
@@ -53,6 +54,35 @@ test('two people practise on one store, each with answers of their own, and no v
   // The key that takes back is for what one has kept, not for what one has said.
   expect((await latestOfDevice(db, null, 'tablet'))?.kind).not.toBe('answer-practice')
   expect(house.visitId).toBeTruthy()
+})
+
+test('answers older than those that are read come to an end, with their changes, but for those that the journal may tell of', async () => {
+  const learnerId = idOf(1)
+  await done(db, 'keep-learner', { learnerId, name: 'Ines Tarrow' })
+  const seqs: number[] = []
+  for (const n of [11, 12, 13, 14]) {
+    const at = { madeAt: `2026-06-21T10:${n}:00.000Z` }
+    const kept = await apply(
+      db,
+      { ...command(next(), 'answer-practice', answer(learnerId, idOf(n))), ...at },
+      NOW,
+    )
+    seqs.push(kept.ok ? kept.seq : NaN)
+  }
+  const standing = async () => (await listAnswers(db, learnerId)).map(({ id }) => id)
+  // The second is the last that a snapshot holds.
+  expect(await endOldAnswers(db, seqs[1]!, 1)).toBe(1)
+  expect(await standing()).toEqual([12, 13, 14].map(idOf))
+  expect(await endOldAnswers(db, seqs[3]!, 1)).toBe(2)
+  expect(await standing()).toEqual([idOf(14)])
+  const [left] = await db.query(
+    `select (select count(*)::int from command where kind = 'answer-practice') as commands,
+       (select count(*)::int from event where subject = 'practice_answer') as events`,
+  )
+  expect(left).toEqual({ commands: 1, events: 1 })
+  await expect(db.query('delete from practice_answer')).rejects.toThrow(
+    'nothing recorded is deleted',
+  )
 })
 
 test('what is no answer is refused in words, and nothing of it is kept', async () => {

@@ -1,7 +1,11 @@
 import type { LengthUnits } from '../core/units'
-import type { KeptCommand } from '../db/commands'
-import type { Kind } from './kind'
+import { findCommand, namesOf, type KeptCommand } from '../db/commands'
+import type { Db } from '../db/db'
+import { lengthUnits } from '../db/settings'
+import type { Kind, NameOf } from './kind'
 import { KINDS } from './kinds'
+
+const UNNAMED = 'something'
 
 /** What is said of changes that no kind stands for. */
 const OTHERS: Readonly<Record<string, string>> = {
@@ -16,16 +20,38 @@ const OTHERS: Readonly<Record<string, string>> = {
  */
 export function sentenceOf(
   { kind, payload }: Pick<KeptCommand, 'kind' | 'payload'>,
-  names: ReadonlyMap<string, string>,
+  names: Pick<ReadonlyMap<string, string>, 'get'>,
   lengths: LengthUnits,
 ): string {
   const made = (KINDS as Readonly<Record<string, unknown>>)[kind] as Kind<unknown> | undefined
   const parsed = made?.payload.safeParse(payload)
   if (!made || !parsed?.success) return OTHERS[kind] ?? `A change of a kind “${kind}”`
-  return made.sentence(parsed.data, (id) => names.get(id) ?? 'something', lengths)
+  return made.sentence(parsed.data, (id) => names.get(id) ?? UNNAMED, lengths)
 }
 
-/** Sentences of a visit's changes, those that take back another naming it. */
+/** A change as it was told when it was made; one from before that, in the words and with the names of now. */
+export const tell = async (
+  db: Db,
+  change: Pick<KeptCommand, 'kind' | 'payload' | 'sentence'>,
+): Promise<string> =>
+  change.sentence ?? tellWith(db, (nameOf, lengths) => sentenceOf(change, { get: nameOf }, lengths))
+
+/** A sentence with the names that it asks for and the units of the store. */
+export async function tellWith(
+  db: Db,
+  sentence: (nameOf: NameOf, lengths: LengthUnits) => string,
+): Promise<string> {
+  const asked = new Set<string>()
+  sentence((id) => (asked.add(id), ''), 'metric')
+  const names = new Map(asked.size > 0 ? await namesOf(db, [...asked]) : [])
+  for (const id of asked) {
+    const earlier = names.has(id) ? null : await findCommand(db, id)
+    if (earlier) names.set(id, await tell(db, earlier))
+  }
+  return sentence((id) => names.get(id) ?? UNNAMED, await lengthUnits(db))
+}
+
+/** Sentences of a visit's changes; those from before they were told when made are told now, one that takes back another naming it. */
 export function historyOf(
   commands: readonly KeptCommand[],
   names: ReadonlyMap<string, string>,
@@ -33,7 +59,7 @@ export function historyOf(
 ): readonly (KeptCommand & { readonly sentence: string })[] {
   const known = new Map(names)
   const oldestFirst = commands.toReversed().map((command) => {
-    const sentence = sentenceOf(command, known, lengths)
+    const sentence = command.sentence ?? sentenceOf(command, known, lengths)
     known.set(command.id, sentence)
     return { ...command, sentence }
   })

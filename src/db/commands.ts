@@ -5,6 +5,9 @@ import { many, maybeOne, type Db } from './db'
 const CommandRow = z.object({
   id: z.uuid(),
   kind: z.string(),
+  /** How the history tells it; null of a change from before that was written with it. */
+  sentence: z.string().nullable(),
+  /** Only where it is not told yet: it can be long. */
   payload: z.unknown(),
   actor: z.string(),
   device: z.string(),
@@ -16,7 +19,7 @@ const CommandRow = z.object({
 /** A change as it was kept. */
 export type KeptCommand = z.infer<typeof CommandRow>
 
-const SELECT = `select c.id, c.kind, c.payload, c.actor, c.device, c.made_at as "madeAt",
+const SELECT = `select c.id, c.kind, c.sentence, case when c.sentence is null then c.payload end as payload, c.actor, c.device, c.made_at as "madeAt",
   c.received_at as "receivedAt", c.visit_id as "visitId", c.undone_by as "undoneBy" from command c`
 
 export const findCommand = (db: Db, id: string): Promise<KeptCommand | null> =>
@@ -125,19 +128,49 @@ const NamesRow = z.object({ id: z.uuid(), name: z.string() })
  * What the rooms, keepers, candidates and deck colours of a visit are called, also those taken out. A paint whose name
  * another deck has too goes with its maker and deck.
  */
-export async function namesInVisit(db: Db, visitId: string): Promise<ReadonlyMap<string, string>> {
+export const namesInVisit = (db: Db, visitId: string): Promise<ReadonlyMap<string, string>> =>
+  names(
+    db,
+    {
+      room: 'r.visit_id = $1',
+      keeper: 'k.room_id in (select id from room where visit_id = $1)',
+      candidate: 'c.visit_id = $1',
+      colour: `d.id in (select deck_colour_id from candidate where visit_id = $1
+         union select beside_deck_colour_id from look where visit_id = $1)`,
+    },
+    visitId,
+  )
+
+/** The same of some of them, whichever visit they are of. */
+export const namesOf = (db: Db, ids: readonly string[]): Promise<ReadonlyMap<string, string>> =>
+  names(
+    db,
+    {
+      room: 'r.id = any($1::uuid[])',
+      keeper: 'k.id = any($1::uuid[])',
+      candidate: 'c.id = any($1::uuid[])',
+      colour: 'd.id = any($1::uuid[])',
+    },
+    ids,
+  )
+
+/** @param of which rows, as SQL conditions on `$1` */
+async function names(
+  db: Db,
+  of: Readonly<Record<'room' | 'keeper' | 'candidate' | 'colour', string>>,
+  value: unknown,
+): Promise<ReadonlyMap<string, string>> {
   const rows = await many(
     db,
     NamesRow,
-    `select id, name from room where visit_id = $1
-     union all select k.id, k.name from keeper k join room r on r.id = k.room_id where r.visit_id = $1
+    `select r.id, r.name from room r where ${of.room}
+     union all select k.id, k.name from keeper k where ${of.keeper}
      union all select c.id, ${PAINT_NAME} || ' at ' || c.strength_percent || ' %'
        from candidate c join deck_colour d on d.id = c.deck_colour_id join deck on deck.id = d.deck_id
-       where c.visit_id = $1
+       where ${of.candidate}
      union all select d.id, ${PAINT_NAME} from deck_colour d join deck on deck.id = d.deck_id
-       where d.id in (select deck_colour_id from candidate where visit_id = $1
-         union select beside_deck_colour_id from look where visit_id = $1)`,
-    [visitId],
+       where ${of.colour}`,
+    [value],
   )
   return new Map(rows.map(({ id, name }) => [id, name]))
 }

@@ -89,6 +89,40 @@ export const listAnswers = (db: Db, learnerId: string): Promise<PracticeAnswer[]
     [learnerId],
   )
 
+/**
+ * Ends what is older than what is read: such answers go, with the changes that brought them. They are of no visit, and nothing that
+ * was recorded hangs on them.
+ *
+ * @param upTo only changes before this one may go: it stays as the mark up to which a snapshot has all, what came after it is in the
+ *   journal
+ * @param most so many of each person stay
+ * @returns how many went
+ */
+export const endOldAnswers = (db: Db, upTo: number, most = MOST_ANSWERS): Promise<number> =>
+  db.transaction(async (tx) => {
+    const old = await many(
+      tx,
+      z.object({ id: z.uuid(), commandId: z.uuid() }),
+      `select a.id, e.command_id as "commandId" from (select id, row_number() over
+           (partition by learner_id order by answered_at desc, id) as place from practice_answer) a
+         join event e on e.subject = 'practice_answer' and e.subject_id = a.id and e.what = 'insert'
+         join command c on c.id = e.command_id
+       where a.place > $2 and c.kind = 'answer-practice' and c.seq < $1`,
+      [upTo, most],
+    )
+    if (old.length === 0) return 0
+    await tx.exec(
+      `select set_config('elm.ending', 'practice', true), set_config('elm.replaying', 'on', true)`,
+    )
+    const commands = old.map(({ commandId }) => commandId)
+    await tx.query('delete from event where command_id = any($1::uuid[])', [commands])
+    await tx.query('delete from practice_answer where id = any($1::uuid[])', [
+      old.map(({ id }) => id),
+    ])
+    await tx.query('delete from command where id = any($1::uuid[])', [commands])
+    return old.length
+  })
+
 /** Writes an answer. False where nobody of that id practises here. */
 export const insertAnswer = async (
   tx: Db,

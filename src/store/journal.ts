@@ -73,6 +73,7 @@ export class Journal {
     private file: JournalFile | null,
     /** The last change that is in it. */
     private keptSeq: number,
+    private heldSeq: number,
   ) {}
 
   /** Goes on with the journal of a generation from where it is whole. */
@@ -80,10 +81,15 @@ export class Journal {
     dataDir: string,
     db: Db,
     rows: number,
-    at: { readonly generation: number; readonly end: JournalEnd; readonly seq: number },
+    at: {
+      readonly generation: number
+      readonly end: JournalEnd
+      readonly seq: number
+      readonly snapshotSeq: number
+    },
   ): Promise<Journal> {
     const file = await JournalFile.open(logPath(dataDir, at.generation), at.end)
-    const journal = new Journal(dataDir, db, rows, at.generation, file, at.seq)
+    const journal = new Journal(dataDir, db, rows, at.generation, file, at.seq, at.snapshotSeq)
     await journal.settle()
     return journal
   }
@@ -91,9 +97,14 @@ export class Journal {
   /** Begins a generation, the first or after a given one, with a snapshot of the store as it is. */
   static async begin(dataDir: string, db: Db, rows: number, after = 0): Promise<Journal> {
     await mkdir(/* turbopackIgnore: true */ journalDir(dataDir), { recursive: true, mode: 0o700 })
-    const journal = new Journal(dataDir, db, rows, after, null, 0)
+    const journal = new Journal(dataDir, db, rows, after, null, 0, 0)
     await journal.turn()
     return journal
+  }
+
+  /** The last change that the snapshot of its generation holds; those after it have to stay in the database as they are. */
+  get snapshotSeq(): number {
+    return this.heldSeq
   }
 
   /** Why the last change is not safe, in words; null while all are. */
@@ -184,7 +195,7 @@ export class Journal {
         await file.close()
         throw error
       }
-      this.generation = generation
+      Object.assign(this, { generation, heldSeq: seq })
       await before.file?.close()
     })
     dropBefore(dataDir, generation - 1)

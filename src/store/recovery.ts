@@ -4,6 +4,7 @@ import { lastSeqOfAll, layingRowsIn, redoAfter } from '../db/all-rows'
 import { many, type Db } from '../db/db'
 import { migrate, newerData, newestMigration } from '../db/migrate'
 import { dbOver, openPglite } from '../db/pglite'
+import { endOldAnswers } from '../db/practice'
 import { databaseDir, isTrusted, noteClosed, noteOpen } from './boot-note'
 import { diskWords } from './disk'
 import { Journal } from './journal'
@@ -61,6 +62,7 @@ export async function openData(dataDir: string): Promise<OpenedData> {
     const journal = kept
       ? await reconciled(dataDir, opened, kept, notes)
       : await begun(dataDir, db, 0)
+    await endOldAnswers(db, journal.snapshotSeq)
     return {
       ...{ db, journal, notes },
       async close() {
@@ -130,7 +132,11 @@ async function reconciled(
   }
   if (newestMigration() !== kept.rows) return begun(dataDir, db, kept.generation)
   const { generation, end, lastSeq } = kept
-  return Journal.goOn(dataDir, db, newestMigration(), { generation, end, seq: lastSeq })
+  return Journal.goOn(dataDir, db, newestMigration(), {
+    ...{ generation, end },
+    seq: lastSeq,
+    snapshotSeq: kept.seq,
+  })
 }
 
 const ChangeRow = z.object({ seq: z.number(), id: z.uuid(), hash: z.string() })

@@ -1,8 +1,10 @@
 import { mkdirSync } from 'node:fs'
 import { resolve } from 'node:path'
+import { lastSeqOfAll } from '../db/all-rows'
 import { isConnection, type Db } from '../db/db'
 import { discardUnfinishedDecks } from '../db/decks'
 import { migrate } from '../db/migrate'
+import { endOldAnswers } from '../db/practice'
 import { openPostgres } from '../db/postgres'
 import { lockDataDir } from './data-dir-lock'
 import { diskWords, freeBytes, LEAST_FREE_BYTES } from './disk'
@@ -90,6 +92,7 @@ async function openServerStore(connectionString: string, dataDir: string): Promi
   try {
     await migrate(db)
     await discardUnfinishedDecks(db, BROKEN_OFF_HOURS)
+    await endOldAnswers(db, await lastSeqOfAll(db))
   } catch (error) {
     await close()
     throw isConnection(error)

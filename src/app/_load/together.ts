@@ -1,5 +1,5 @@
 import { lrvPercent } from '@/core/paint/lrv'
-import { eyeOfTwo } from '@/core/record/eye-said'
+import { eyeOfTwo, eyeSaidIn, refusedBeside } from '@/core/record/eye-said'
 import { deckName, candidatePaint } from './paints'
 import { standsFor } from './room-around'
 import {
@@ -21,6 +21,7 @@ export async function loadTogether(visitId: string) {
   const walls = [
     ...new Set(rooms.flatMap(({ id }) => standsFor(candidates, id, 'walls')?.id ?? [])),
   ]
+  const paints = new Map(candidates.map((each) => [each.id, each]))
   return {
     visit,
     /** What the eye said of walls held to each other, by the ids of both. */
@@ -42,6 +43,14 @@ export async function loadTogether(visitId: string) {
         name: room.name,
         seenFrom: room.seenFrom,
         roomDay: roomDays.get(room.id)!,
+        /** What the eye refused beside something of the room, or beside its walls. */
+        refused: [
+          ...eyeSaidIn(
+            looks.filter(({ roomId }) => roomId === room.id),
+            (id) => paints.get(id),
+          ).filter(({ verdict }) => verdict === 'no'),
+          ...(walls ? refusedBeside(looks, walls.id, (id) => paints.get(id)) : []),
+        ].map(({ deckColourId, strengthPercent }) => ({ deckColourId, strengthPercent })),
         walls: paint &&
           walls && {
             ...paint,

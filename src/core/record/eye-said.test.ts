@@ -1,4 +1,4 @@
-import { eyeOf, eyeOfTwo, eyeSaidIn, eyeWords, refusalOf } from './eye-said'
+import { eyeOf, eyeOfTwo, eyeSaidIn, eyeWords, refusalOf, refusedBeside } from './eye-said'
 import { look, SCREEN } from './look.fixture'
 
 const FAWN = { deckColourId: 'deck-fawn', strengthPercent: 75 }
@@ -59,4 +59,7 @@ test('two candidates held to each other are one pair, whichever was in hand', ()
   expect(eyeOfTwo(looks, 'fawn', 'dun')?.verdict).toBe('no')
   expect(eyeOfTwo(looks, 'oat', 'fawn')?.verdict).toBe('works')
   expect(eyeOfTwo(looks, 'oat', 'dun')).toBeNull()
+  // Refused beside it, whichever was in hand; what works beside it is not.
+  expect(refusedBeside(looks, 'dun', paintOf)).toEqual([FAWN])
+  expect(refusedBeside(looks, 'oat', paintOf)).toEqual([])
 })

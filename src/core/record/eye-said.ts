@@ -78,6 +78,23 @@ export function eyeOfTwo(
   return verdict && { verdict, reasons }
 }
 
+/** Paints that the eye refused beside a candidate's, whichever was in hand. */
+export function refusedBeside(
+  looks: readonly Look[],
+  candidateId: string,
+  paintOf: (candidateId: string) => LookedPaint | undefined,
+): LookedPaint[] {
+  const others = looks.flatMap(({ candidate, against }) => {
+    if (against.kind !== 'candidate') return []
+    if (against.candidateId === candidateId) return [candidate.candidateId]
+    return candidate.candidateId === candidateId ? [against.candidateId] : []
+  })
+  return [...new Set(others)].flatMap((otherId) => {
+    const paint = paintOf(otherId)
+    return paint && eyeOfTwo(looks, candidateId, otherId)?.verdict === 'no' ? [paint] : []
+  })
+}
+
 /** "your eye: no: too green". */
 export const eyeWords = ({ verdict, reasons }: Pick<EyeSaid, 'verdict' | 'reasons'>): string =>
   `your eye: ${verdictSentence(verdict, reasons)}`

@@ -99,6 +99,11 @@ test('where two rooms clash the ways out do sit with the other room: a strength,
   expect(ways.map(({ kind }) => kind)).toContain('another strength')
   expect(ways.map(({ kind }) => kind)).toContain('another hue')
   for (const { chance } of ways) expect(chance).toBeGreaterThanOrEqual(0.6)
+  // What an eye refused is no way out.
+  const refused = ways.flatMap(({ place }) => place ?? [])
+  const others = waysOut(other, wall, deck, [], DEFAULT_HOUSE_RULES, new Set(refused))
+  expect(refused.length).toBeGreaterThan(0)
+  for (const { place } of others) expect(refused).not.toContain(place)
   for (const { kind, place } of ways)
     if (kind === 'another hue')
       expect(Math.abs(deck[place!]!.lrvPercent - wall.lrvPercent)).toBeLessThanOrEqual(2.5)

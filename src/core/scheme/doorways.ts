@@ -156,7 +156,8 @@ const MOST_TRIED = 400
  * between them that sits with both, for the door, the trim or the passage; all as seen from the doorway.
  *
  * @param wall that would give way, at full strength and as it is
- * @param ladder the same colour at its other strengths, as seen
+ * @param ladder the same colour at its other strengths, as seen; none that the eye refused
+ * @param refused places of the deck's colours that the eye refused in either room: never offered
  */
 export function waysOut(
   other: DeckColour,
@@ -164,6 +165,7 @@ export function waysOut(
   deck: readonly DeckColour[],
   ladder: readonly (DeckColour & { readonly strengthPercent: number })[],
   rules: HouseRules,
+  refused: ReadonlySet<number> = new Set(),
 ): WayOut[] {
   const role = roleOf('cabinets', rules)
   const chance = (p: DeckColour, q: DeckColour): number => judgePair(p, q, role).chance
@@ -173,7 +175,7 @@ export function waysOut(
     .sort((p, q) => q.chance - p.chance)[0]
   const hue = otherHuesOfSameLrv(wall, deck)
     .map((place) => ({ place, chance: chance(deck[place]!, other) }))
-    .filter((each) => isGood(each.chance))
+    .filter((each) => isGood(each.chance) && !refused.has(each.place))
     .sort((p, q) => q.chance - p.chance)[0]
   const [low, high] = [wall.lrvPercent, other.lrvPercent].sort((p, q) => p - q) as [number, number]
   const bridge = deck
@@ -182,7 +184,8 @@ export function waysOut(
         lrvPercent >= low - SMALL_STEP &&
         lrvPercent <= high + SMALL_STEP &&
         place !== wall.place &&
-        place !== other.place,
+        place !== other.place &&
+        !refused.has(place),
     )
     .sort((p, q) => apart(p, wall, other) - apart(q, wall, other))
     .slice(0, MOST_TRIED)

@@ -1,5 +1,6 @@
 import { prepareLight } from '@/core/colour/appearance'
 import { lightOf, type LightChoice, type RoomDay } from '@/core/light/light-choice'
+import type { LookedPaint } from '@/core/record/eye-said'
 import type { ProposalStatus } from '@/core/record/proposal'
 import type { LitWalls } from '@/core/scheme/doorways'
 import type { BenchCandidate } from '../bench/bench-model'
@@ -10,6 +11,8 @@ export interface HouseWalls {
   readonly name: string
   readonly seenFrom: readonly string[]
   readonly roomDay: RoomDay
+  /** What the eye refused there: no way out. */
+  readonly refused: readonly LookedPaint[]
   readonly walls:
     (BenchCandidate & { readonly lrvPercent: number; readonly status: ProposalStatus }) | null
 }

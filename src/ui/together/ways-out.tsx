@@ -42,17 +42,30 @@ export function WaysOut({
     })
     const wallIn = (light: PreparedLight, { walls }: LitRoom) =>
       seen(light, walls.reflectance, decks.placeOf(walls.deckColourId) ?? -1, walls.source)
+    const refused = pair.flatMap((room) => room.refused)
+    const refusedStrengths = refused
+      .filter(({ deckColourId }) => deckColourId === yields.walls.deckColourId)
+      .map(({ strengthPercent }) => strengthPercent)
     return waysOut(
       wallIn(lights[1 - at]!, stays),
       wallIn(own, yields),
       deckIn(own, decks),
       yields.walls.ladder
-        .filter(({ strengthPercent }) => strengthPercent !== yields.walls.strengthPercent)
+        .filter(
+          ({ strengthPercent }) =>
+            strengthPercent !== yields.walls.strengthPercent &&
+            !refusedStrengths.includes(strengthPercent),
+        )
         .map(({ reflectance, source, strengthPercent }) => ({
           ...seen(own, reflectance, -1, source),
           strengthPercent,
         })),
       rules,
+      new Set(
+        refused
+          .filter(({ strengthPercent }) => strengthPercent === 100)
+          .flatMap(({ deckColourId }) => decks.placeOf(deckColourId) ?? []),
+      ),
     )
   }, [pair, at, stays, yields, decks, rules])
   if (ways.length === 0)

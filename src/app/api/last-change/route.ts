@@ -1,7 +1,6 @@
-import { loadSettings } from '@/app/_load/settings'
 import { z } from 'zod'
-import { sentenceOf } from '@/commands/sentence'
-import { latestOfDevice, namesInVisit } from '@/db/commands'
+import { tell } from '@/commands/sentence'
+import { latestOfDevice } from '@/db/commands'
 import { openDb } from '@/store/store'
 
 const Asked = z.object({
@@ -19,10 +18,5 @@ export async function GET(request: Request): Promise<Response> {
   const { visitId, device } = asked.data
   const db = await openDb()
   const last = await latestOfDevice(db, visitId, device)
-  if (!last) return Response.json(null)
-  const names = visitId ? await namesInVisit(db, visitId) : new Map<string, string>()
-  return Response.json({
-    id: last.id,
-    sentence: sentenceOf(last, names, (await loadSettings()).lengths),
-  })
+  return Response.json(last && { id: last.id, sentence: await tell(db, last) })
 }
