@@ -11,6 +11,8 @@ const SHELL = `shell-${BUILD}`
 const STEADY = 'steady'
 const VERSION = '/offline-version'
 const PAUSE_MS = 200
+// So long nothing was asked for by a page, then nobody is at work.
+const QUIET_MS = 1500
 const visitCache = (visitId) => `visit-${visitId}`
 
 self.addEventListener('install', (event) => {
@@ -32,9 +34,19 @@ async function dropOldShells() {
   for (const name of shells.slice(0, -1)) await caches.delete(name)
 }
 
+let lastAsked = 0
+
+/** Whoever is at work comes first: the server makes one page after another, and a change has to wait for it. */
+async function untilNobodyWorks() {
+  do await new Promise((next) => setTimeout(next, PAUSE_MS))
+  while (Date.now() - lastAsked < QUIET_MS)
+}
+
 self.addEventListener('fetch', (event) => {
   const { request } = event
   const url = new URL(request.url)
+  // Every few seconds each page asks what others did: that is no work.
+  if (!url.pathname.includes('/since/')) lastAsked = Date.now()
   if (request.method !== 'GET' || url.origin !== self.location.origin) return
   if (/^\/(_next\/static|icons)\//.test(url.pathname)) event.respondWith(steady(request, SHELL))
   else if (/^\/api\/(photos\/|decks\/[^/]+\/(colours|reflectances)$)/.test(url.pathname))
@@ -88,8 +100,7 @@ async function takeAlong(visitId, version, pages, steadies, port) {
       for (const address of steadies) await steady(new Request(address), STEADY)
       const aside = await caches.open(`${name}-new`)
       for (const address of pages) {
-        // Whoever is at work comes first.
-        await new Promise((next) => setTimeout(next, PAUSE_MS))
+        await untilNobodyWorks()
         const answer = await fetch(address, { headers: { accept: 'text/html' } })
         if (!answer.ok || answer.redirected) throw new Error(`${address}: ${answer.status}`)
         await aside.put(address, answer)

@@ -475,8 +475,8 @@ async function printTakingUp(browser, shortlist) {
   await page.evaluate(async (most) => {
     const [, visitId, roomId] = location.pathname.match(/visits\/([^/]+)\/rooms\/([^/]+)/)
     const ids = new Set()
-    for (let n = 0; ids.size < most && n < 100; n++) {
-      const found = await fetch(`/api/deck-colours?q=B${String(n).padStart(2, '0')}`)
+    for (const letter of 'abcdefghijklmnopqrstuvwxyz') {
+      const found = await fetch(`/api/deck-colours?q=${letter}`)
       for (const { id } of await found.json()) ids.add(id)
     }
     for (const deckColourId of [...ids].slice(0, most)) {

@@ -299,8 +299,9 @@ export async function* coloursOpenedBy(
       const page = await many(
         db,
         z.object({ row: RowJson }),
-        `select to_jsonb(d) as row from deck_colour d where d.deck_id = $1::uuid and d.id > $2::uuid
-         order by d.id limit ${ROWS_A_PAGE}`,
+        `select to_jsonb(d) as row from deck_colour d where d.id = any(array(
+           select id from deck_colour where deck_id = $1::uuid and id > $2::uuid order by id limit ${ROWS_A_PAGE}))
+         order by d.id`,
         [(after as JsonRow).id, last],
       )
       if (page.length === 0) break

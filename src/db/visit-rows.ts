@@ -98,8 +98,9 @@ export interface DeckTextOf {
   readonly colours: readonly string[]
 }
 
-// Others are served between two of them.
-const COLOURS_A_PAGE = 500
+// Others are served between two of them. The ids first: else every colour of the deck is made JSON for each page.
+const COLOURS_A_PAGE = 100
+const NO_ID = '00000000-0000-0000-0000-000000000000'
 
 /** The decks that a visit's colours come from, whole, as text, read a page at a time. */
 export async function decksOfVisitAsText(db: Db, visitId: string): Promise<DeckTextOf[]> {
@@ -112,13 +113,14 @@ export async function decksOfVisitAsText(db: Db, visitId: string): Promise<DeckT
   const texts: DeckTextOf[] = []
   for (const { id, deck } of decks) {
     const colours: string[] = []
-    for (let at = ''; ;) {
+    for (let at = NO_ID; ;) {
       const page = await maybeOne(
         db,
         Text.extend({ count: z.number(), last: z.string().nullable() }),
         `select coalesce(jsonb_agg(row), '[]')::text as rows, count(*) as count, max(id::text) as last
          from (select c.id, to_jsonb(c) - 'bands' - 'bands_model' as row from deck_colour c
-           where c.deck_id = $1 and ($2 = '' or c.id > nullif($2, '')::uuid) order by c.id limit ${COLOURS_A_PAGE}) page`,
+           where c.id = any(array(select id from deck_colour where deck_id = $1 and id > $2::uuid
+             order by id limit ${COLOURS_A_PAGE}))) page`,
         [id, at],
       )
       colours.push(page!.rows)

@@ -50,7 +50,7 @@ export function writeVisitFile(
 ): Uint8Array {
   const entries: Zippable = {
     'README.txt': strToU8(READ_ME),
-    'visit.json': strToU8(JSON.stringify(file, null, 1)),
+    'visit.json': strToU8(JSON.stringify(file)),
     'schema.json': strToU8(JSON.stringify(z.toJSONSchema(VisitFileShape), null, 1)),
   }
   for (const [hash, bytes] of photos) entries[`photos/${hash}.jpg`] = [bytes, { level: 0 }]

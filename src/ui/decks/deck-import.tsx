@@ -1,6 +1,5 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState, type FormEvent } from 'react'
 import { prepareLight, screenColour } from '@/core/colour/appearance'
 import { daylightSpectrum } from '@/core/colour/daylight'
@@ -15,6 +14,7 @@ import { Patch } from '../swatch/patch'
 import { MappingFields } from './mapping-fields'
 import { uploadDeck, type DeckHead, type UploadAnswer } from './upload-deck'
 import { WrongLines } from './wrong-lines'
+import { useRefresh } from '../frame/page-address'
 
 // A file stands in no room: plain daylight, bright enough to see by (common practice).
 const PLAIN_DAYLIGHT = prepareLight(daylightSpectrum(6504), 500)
@@ -28,7 +28,7 @@ interface Chosen {
 
 /** Takes a deck from a file of any columns: seen and mended here, stored whole or not at all. */
 export function DeckImport() {
-  const router = useRouter()
+  const refresh = useRefresh()
   const [chosen, setChosen] = useState<Chosen | null>(null)
   const [refused, setRefused] = useState<readonly LineError[]>([])
   const [read, setRead] = useState<{ readonly of: Chosen; readonly file: ReadFile } | null>(null)
@@ -118,7 +118,7 @@ export function DeckImport() {
     form.reset()
     if (input.current) input.current.value = ''
     setTaken(`${coloursWords(count)} taken in.`)
-    router.refresh()
+    refresh()
   }
 
   const errors = answer?.fields ?? {}

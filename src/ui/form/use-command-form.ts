@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation'
 import { useState, type FormEvent } from 'react'
 import type { Answer, KindName, PayloadOf } from '@/commands/kinds'
 import { retryNow, send, useOutbox } from '../record/send'
+import { useRefresh } from '../frame/page-address'
 
 /** What a form comes to: a change to be made, or what is wrong in it by field. */
 export type Filled<K extends KindName> =
@@ -30,6 +31,7 @@ export function useCommandForm<K extends KindName>(
   onKept?: (form: HTMLFormElement) => void,
 ) {
   const router = useRouter()
+  const refresh = useRefresh()
   const { trouble } = useOutbox()
   const [pending, setPending] = useState(false)
   const [result, setResult] = useState<Answer | null>(null)
@@ -61,7 +63,7 @@ export function useCommandForm<K extends KindName>(
     if (!answer.ok) return refuse(form, answer)
     setResult(answer)
     onKept?.(form)
-    router.refresh()
+    refresh()
     if (filled.goTo) router.push(filled.goTo)
   }
 

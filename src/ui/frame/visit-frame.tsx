@@ -1,11 +1,12 @@
 'use client'
 
 import { Link } from './page-link'
-import { usePathname, useSearchParams } from 'next/navigation'
+import { usePathname } from 'next/navigation'
 import type { ReactNode } from 'react'
 import { cellsSeen, pairsSeen, seenPairOf, type SeenPair } from '@/core/record/progress'
 import { useVisitRecord } from '../record/visit-record'
 import { HeaderKeys } from './header-keys'
+import { useAddress } from './page-address'
 import { RoomChooser } from './room-chooser'
 import { StepChooser } from './step-chooser'
 import {
@@ -48,7 +49,7 @@ export function VisitFrame({
   const [, roomId, step] = /\/rooms\/([^/]+)\/([^/]+)/.exec(path) ?? []
   const room = rooms.find(({ id }) => id === roomId)
   const roomAtHand = room ?? rooms[0]
-  const query = lightQuery(useSearchParams())
+  const query = lightQuery(useAddress())
   const { fresh, struck } = useVisitRecord()
   // A look given since the page was loaded counts at once; one taken back is left to the next page, for another may stand.
   const looks = [...seen, ...fresh.filter((look) => !struck.has(look.id)).flatMap(seenPairOf)]

@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic'
 import { useSearchParams } from 'next/navigation'
 import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react'
 import { NOTHING_YET } from '../frame/nothing-yet'
+import { writeAddress } from '../frame/page-address'
 import { part } from '../frame/part'
 import { HeldLight } from '../light-bar/held-light'
 import { KeysMuted, useKeys } from '../keys/use-keys'
@@ -28,10 +29,7 @@ export function InsideFrame({
   const show = useCallback((isOpen: boolean) => {
     if (isOpen) before.current = document.activeElement as HTMLElement | null
     setOpen(isOpen)
-    const address = new URL(window.location.href)
-    if (isOpen) address.searchParams.set('in', 'room')
-    else address.searchParams.delete('in')
-    window.history.replaceState(null, '', address)
+    writeAddress({ in: isOpen ? 'room' : null })
   }, [])
   useEffect(() => {
     if (!open) before.current?.focus()

@@ -19,6 +19,7 @@ import { dayByClock, type ZoneClock } from '@/core/light/zone-clock'
 import { lightOf, type LightChoice, type RoomDay } from '@/core/light/light-choice'
 import type { RoomLight } from '@/core/light/room-light'
 import { Painter } from '../swatch/painter'
+import { writeAddress } from '../frame/page-address'
 
 /** The light of one choice. */
 interface SeenLight {
@@ -162,11 +163,4 @@ export function useMovingLight(): SeenLight {
   const light = useContext(MovingLightContext)
   if (!light) throw new Error('useMovingLight needs a LightProvider above it')
   return light
-}
-
-/** Changes some parameters of the address without a navigation. */
-export function writeAddress(changes: Readonly<Record<string, string>>): void {
-  const address = new URL(window.location.href)
-  for (const [name, value] of Object.entries(changes)) address.searchParams.set(name, value)
-  window.history.replaceState(null, '', address)
 }

@@ -1,13 +1,13 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
 import { useCallback, useRef, useState } from 'react'
 import type { Answer, KindName, PayloadOf } from '@/commands/kinds'
 import { retryNow, send, useOutbox } from './send'
+import { useRefresh } from '../frame/page-address'
 
 /** Makes changes at a press, one after the other, and says what came of the last; the same pressed again while it waits asks again. */
 export function useChange() {
-  const router = useRouter()
+  const refresh = useRefresh()
   const { trouble } = useOutbox()
   const waiting = useRef(new Set<string>())
   const [busy, setBusy] = useState(false)
@@ -32,10 +32,10 @@ export function useChange() {
       waiting.current.delete(press)
       setBusy(waiting.current.size > 0)
       setSaid(answer.ok ? [done, answer.note].filter(Boolean).join(' ') : wordsOf(answer))
-      if (answer.ok) router.refresh()
+      if (answer.ok) refresh()
       return answer
     },
-    [router],
+    [refresh],
   )
 
   return {

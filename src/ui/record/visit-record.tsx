@@ -1,6 +1,5 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
 import {
   createContext,
   useContext,
@@ -16,6 +15,7 @@ import { answerOf } from './answer-of'
 import { whenOtherPagesChange } from './other-pages'
 import { commandOf, isSending, isShownHere, ownChangesSince, send, sendCommand } from './send'
 import type { OwnChange } from './shelf'
+import { useRefresh } from '../frame/page-address'
 
 /** A look as the page that gave it shows it. */
 export interface ShownLook extends Look {
@@ -84,7 +84,7 @@ export function VisitRecordProvider({
   readonly seq: number
   readonly children: ReactNode
 }) {
-  const router = useRouter()
+  const refresh = useRefresh()
   const [given, setGiven] = useState<readonly GivenLook[]>([])
   const [taken, setTaken] = useState<ReadonlyMap<string, number>>(new Map())
   // What the page was rendered with is the page's: a look it knows may have been taken back since by another way.
@@ -122,12 +122,12 @@ export function VisitRecordProvider({
   // A page that comes back from the browser's memory was rendered before.
   useEffect(() => {
     const comeBack = (): void => {
-      if (isStale.current) router.refresh()
+      if (isStale.current) refresh()
       isStale.current = false
     }
     window.addEventListener('popstate', comeBack)
     return () => window.removeEventListener('popstate', comeBack)
-  }, [router])
+  }, [refresh])
 
   const record = useMemo<VisitRecord>(
     () => ({
@@ -228,7 +228,7 @@ const EVERY_MS = 4000
 
 /** Shows what was changed in a visit with another device, or on another page of this browser. */
 function useOthersChanges(visitId: string, seq: number): void {
-  const router = useRouter()
+  const refresh = useRefresh()
   const known = useRef(seq)
   useEffect(() => {
     known.current = Math.max(known.current, seq)
@@ -240,7 +240,7 @@ function useOthersChanges(visitId: string, seq: number): void {
       // One of these may be this page's own, whose answer is on its way: asked again when it is here.
       if (!since || isSending()) return
       known.current = Math.max(known.current, ...since.places)
-      if (!since.places.every(isShownHere)) router.refresh()
+      if (!since.places.every(isShownHere)) refresh()
     }
     const seen = (): void => {
       if (document.visibilityState === 'visible') void ask()
@@ -255,5 +255,5 @@ function useOthersChanges(visitId: string, seq: number): void {
       document.removeEventListener('visibilitychange', seen)
       window.removeEventListener('focus', seen)
     }
-  }, [visitId, router])
+  }, [visitId, refresh])
 }

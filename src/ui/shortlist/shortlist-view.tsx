@@ -15,7 +15,7 @@ import type { DeckName } from '@/workers/fetch-deck'
 import type { AtStrength } from '@/workers/rank-protocol'
 import { useRankedFor } from './use-ranked-for'
 import { useKeys } from '../keys/use-keys'
-import { writeAddress } from '../light-bar/light-context'
+import { writeAddress } from '../frame/page-address'
 import { takingUp } from '../record/taking-up'
 import { useChange } from '../record/use-change'
 import { DecksInUse } from '../deck/decks-in-use'
@@ -27,6 +27,7 @@ import { PART_KEYS, PARTS, type Part } from './parts'
 import { Search } from '../deck/search'
 import { useDecks } from '../deck/use-decks'
 import { useRanking } from './use-ranking'
+import { useTakenUp } from './use-taken-up'
 import { NOTHING_YET } from '../frame/nothing-yet'
 
 const Tones = dynamic(() => part(() => import('./tones').then(({ Tones }) => Tones)), {
@@ -75,7 +76,7 @@ interface ChosenColour {
 
 /** From whole decks to three: tone, then intensity, then strength, with the first ten always in sight. */
 export function ShortlistView(props: Props) {
-  const { visitId, roomId, decks: all, candidates, brief, weakestPercent, without } = props
+  const { visitId, roomId, decks: all, brief, weakestPercent, without } = props
   const [tried, setTried] = useState<Partial<HouseRules>>({})
   const ruled = useMemo(() => ({ ...brief, rules: { ...brief.rules, ...tried } }), [brief, tried])
   const room = useRankedFor(
@@ -85,6 +86,7 @@ export function ShortlistView(props: Props) {
   const [inUse, setInUse] = useState<readonly string[]>(() => all.map(({ id }) => id))
   const names = useMemo(() => all.filter(({ id }) => inUse.includes(id)), [all, inUse])
   const decks = useDecks(names)
+  const [candidates, showTaken] = useTakenUp(props.candidates, decks)
   const ranking = useRanking(names, room, without)
   const parameters = useSearchParams()
   const [part, setPart] = useState<Part>(() =>
@@ -129,19 +131,20 @@ export function ShortlistView(props: Props) {
     if (at || to === 'tones' || to === 'proposed') setPart(to)
   }
   const takeUp = useCallback(
-    (colour: ListedAt, strengthPercent: number): void =>
-      void change(
-        'take-up',
-        takingUp({
-          visitId,
-          roomId,
-          deckColourId: colour.id,
-          strengthPercent,
-          sheen: sheenForSurface('walls', props.treatment, props.wear),
-        }),
-        `${colour.name} at ${strengthPercent} % is proposed for the walls.`,
-      ),
-    [change, visitId, roomId, props.treatment, props.wear],
+    (colour: ListedAt, strengthPercent: number): void => {
+      const payload = takingUp({
+        visitId,
+        roomId,
+        deckColourId: colour.id,
+        strengthPercent,
+        sheen: sheenForSurface('walls', props.treatment, props.wear),
+      })
+      const done = `${colour.name} at ${strengthPercent} % is proposed for the walls.`
+      void change('take-up', payload, done).then((answer) => {
+        if (answer?.ok) showTaken(colour, payload)
+      })
+    },
+    [change, showTaken, visitId, roomId, props.treatment, props.wear],
   )
   function step(by: 1 | -1): void {
     const ten = ranking.first?.laidOut.slice(0, 10) ?? []
@@ -263,7 +266,7 @@ export function ShortlistView(props: Props) {
             />
           )}
           <Tabs.Content value="proposed" className="min-h-0 flex-1 overflow-y-auto px-4 py-2">
-            <Proposed {...props} change={change} />
+            <Proposed {...props} candidates={candidates} change={change} />
           </Tabs.Content>
         </Tabs.Root>
         <p role="status" className="min-h-6 px-4 text-small font-semibold">

@@ -1,14 +1,14 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
 import { useId, useState } from 'react'
 import { newId } from '../record/new-id'
 import { NO_ANSWER } from '../record/post'
 import { thisDevice, whoRecords } from '../record/send'
+import { useRefresh } from '../frame/page-address'
 
 /** Takes a visit in from its file; of one that is here already, what it lacks, if that is wanted. */
 export function OpenVisitFile() {
-  const router = useRouter()
+  const refresh = useRefresh()
   const inputId = useId()
   const [file, setFile] = useState<File | null>(null)
   const [said, setSaid] = useState('')
@@ -36,7 +36,7 @@ export function OpenVisitFile() {
     setBusy(false)
     setSaid(body ? (body.ok ? `Read: ${body.said}` : (body.message ?? '')) : NO_ANSWER)
     setIsHere(answer?.status === 409)
-    if (body?.ok) router.refresh()
+    if (body?.ok) refresh()
   }
 
   return (
