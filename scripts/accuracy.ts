@@ -21,6 +21,8 @@ import { printPhoto } from './accuracy/photo'
 import { printRoom } from './accuracy/room'
 import { printAdaptation, printSmoothness } from './accuracy/smoothness'
 import { printLeftOut, printTrade, printWithout } from './accuracy/trade'
+import { judgeRatings, judgeReasons } from './fit/judged'
+import { printFigures } from './fit/print-figures'
 
 function median(values: readonly number[]): number {
   const sorted = [...values].sort((p, q) => p - q)
@@ -104,6 +106,9 @@ printOddDays()
 
 console.log('What the trade says (common practice), as shares that hold')
 printTrade()
+console.log('What own ratings say (ratings/), to fits that did not see them')
+const judged = judgeRatings()
+printFigures(judged, judgeReasons(judged))
 console.log('Each family of finishes left out of the fit')
 printLeftOut()
 if (process.argv.includes('--without')) {

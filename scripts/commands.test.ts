@@ -39,6 +39,13 @@ test('demo:deck writes the deck that is there', () => {
   expect(readFileSync(deck, 'utf8')).toBe(before)
 })
 
+whenLong('fit writes the weights that are there', () => {
+  const weights = join(ROOT, 'src/core/pairing/fitted.json')
+  const before = readFileSync(weights, 'utf8')
+  expect(run('run fit')).toContain('Rooms, each left out')
+  expect(readFileSync(weights, 'utf8')).toBe(before)
+})
+
 whenLong('mutants: a few lines of one area', () => {
   expect(run('run mutants strength 25')).toMatch(/All: \d+ mutants, \d+\.\d % noticed/)
 })

@@ -1,0 +1,149 @@
+import { atLeastNone, hump, step } from './shapes'
+
+/**
+ * The two sides of a pair: where each lies in the light at hand, and every share (0 to 1) that hangs on it alone, so that a
+ * ranking works them out once a surface and not once a pair. Numbers are CAM16-UCS: lightness J′ and the lean away from the grey of
+ * the same luminance. Filled in place.
+ */
+interface Placed {
+  j: number
+  a: number
+  b: number
+  /** Length of the lean, never quite nothing. */
+  c: number
+}
+
+/** The wall of a pair. */
+export interface WallSide extends Placed {
+  tooStrong: number
+  strong: number
+  strongGreen: number
+  strongViolet: number
+  violet: number
+  orange: number
+  clearPale: number
+  pale: number
+  middling: number
+  drab: number
+  neutral: number
+  muted: number
+  colour: number
+  violetGrey: number
+  pinkOrBlue: number
+  blue: number
+  towardPink: number
+  towardGreen: number
+  towardBlue: number
+  /** Light enough, and quiet enough, that what is creamier beside it looks aged. */
+  clean: number
+  greyish: number
+  icy: number
+}
+
+/** What stays beside it. */
+export interface StaysSide extends Placed {
+  white: number
+  pink: number
+  middling: number
+  neutral: number
+  strong: number
+  strongOrange: number
+  towardGreen: number
+  towardBlue: number
+  wood: number
+  light: number
+  cream: number
+  warm: number
+  yellow: number
+  green: number
+  warmish: number
+}
+
+const place = { j: 0, a: 0, b: 0, c: 0 }
+
+export const emptyWall = (): WallSide => ({
+  ...place,
+  ...{ tooStrong: 0, strong: 0, strongGreen: 0, strongViolet: 0, violet: 0, orange: 0 },
+  ...{ clearPale: 0, pale: 0, middling: 0, drab: 0, neutral: 0, muted: 0, colour: 0 },
+  ...{ violetGrey: 0, pinkOrBlue: 0, blue: 0, towardPink: 0, towardGreen: 0, towardBlue: 0 },
+  ...{ clean: 0, greyish: 0, icy: 0 },
+})
+
+export const emptyStays = (): StaysSide => ({
+  ...place,
+  ...{ white: 0, pink: 0, middling: 0, neutral: 0, strong: 0, strongOrange: 0, towardGreen: 0 },
+  ...{ towardBlue: 0, wood: 0, light: 0, cream: 0, warm: 0, yellow: 0, green: 0, warmish: 0 },
+})
+
+// A lean shorter than about this has no direction to speak of.
+const SHORT = 3
+
+/** How far the lean at hand goes towards a hue, 0 to 1, the hue by its cosine and sine. */
+const along = (of: Placed, [cos, sin]: Hue): number =>
+  atLeastNone((of.a * cos + of.b * sin) / (of.c + SHORT), 0.05)
+
+type Hue = readonly [cos: number, sin: number]
+const hue = (deg: number): Hue => [Math.cos((deg * Math.PI) / 180), Math.sin((deg * Math.PI) / 180)]
+// Directions of the lean: 0 red-pink, 90 yellow, 180 green, 270 blue.
+const [PINK, ORANGE, WOOD, BEIGE, CREAM, YELLOW, OLIVE, GREEN, LEAF, BLUE, VIOLET] = [
+  15, 60, 65, 80, 85, 88, 100, 140, 150, 245, 315,
+].map(hue) as [Hue, Hue, Hue, Hue, Hue, Hue, Hue, Hue, Hue, Hue, Hue]
+
+function put(into: Placed, j: number, a: number, b: number): void {
+  into.j = j
+  into.a = a
+  into.b = b
+  into.c = Math.sqrt(a * a + b * b + 0.04)
+}
+
+export function fillWall(w: WallSide, j: number, a: number, b: number): WallSide {
+  put(w, j, a, b)
+  const { c } = w
+  const leans = step(c, 5, 1.5)
+  const violet = along(w, VIOLET) ** 2
+  const clear = step(c, 9, 1.5)
+  w.tooStrong = step(c, 14 + 0.22 * atLeastNone(80 - j, 4), 2)
+  w.strong = step(c, 19, 2)
+  w.strongGreen = along(w, LEAF) ** 2 * w.strong
+  w.strongViolet = violet * w.strong
+  w.violet = violet * leans
+  w.orange = along(w, ORANGE) ** 2 * leans
+  w.clearPale = step(j, 74, 3) * clear
+  w.pale = step(j, 84, 2.5)
+  w.middling = hump(j - 60, 13)
+  w.drab = w.middling * hump(c - 8, 6) * along(w, OLIVE)
+  w.neutral = 1 - step(c, 7, 1.5)
+  w.muted = 1 - clear
+  w.colour = step(c, 8, 1.5)
+  w.violetGrey = step(a, 1.5, 1) * step(-b, 1, 1) * (1 - step(c, 12, 2))
+  w.pinkOrBlue = step(a - 0.5 * b, 2, 1)
+  w.blue = step(-b, 1, 1)
+  w.towardPink = along(w, PINK) ** 2
+  w.towardGreen = along(w, GREEN) ** 2
+  w.towardBlue = along(w, BLUE)
+  w.clean = step(j, 60, 6) * (1 - step(c, 11, 2))
+  w.greyish = w.neutral * (1 - step(j, 88, 3)) * (1 - along(w, BEIGE))
+  w.icy = step(j, 89, 2) * (1 - step(b, 0, 1))
+  return w
+}
+
+export function fillStays(f: StaysSide, j: number, a: number, b: number): StaysSide {
+  put(f, j, a, b)
+  const { c } = f
+  f.white = step(j, 90, 1.5)
+  f.pink = step(a - 0.6 * b, 1, 1) * step(c, 4, 1.2)
+  f.middling = hump(j - 60, 13)
+  f.neutral = 1 - step(c, 7, 1.5)
+  f.strong = step(c, 18, 2)
+  f.strongOrange = step(c, 17, 2) * along(f, ORANGE) ** 2
+  f.towardGreen = along(f, GREEN) ** 2
+  f.towardBlue = along(f, BLUE)
+  f.wood = along(f, WOOD) * step(c, 8, 1.5)
+  f.light = step(j, 80, 4)
+  f.cream = step(j, 82, 3) * step(c, 6, 1.5) * along(f, CREAM)
+  f.warm = step(b, 8, 2)
+  f.yellow = step(c, 9, 2) * along(f, YELLOW) ** 4
+  f.green = step(-a, 2, 1)
+  f.warmish = step(b, 7, 2)
+  return f
+}
