@@ -10,7 +10,7 @@ const SHELL = `shell-${BUILD}`
 // Named by what is in them, so they never change.
 const STEADY = 'steady'
 const VERSION = '/offline-version'
-const PAUSE_MS = 200
+const PAUSE_MS = 50
 // So long nothing was asked for by a page, then nobody is at work.
 const QUIET_MS = 1500
 const visitCache = (visitId) => `visit-${visitId}`

@@ -51,10 +51,13 @@ async function served(node: ReactNode): Promise<void> {
 }
 
 // What works out a house or a room whole takes seconds, and so does a backup: of the last stage without commands, on the embedded
-// engine; and the server is asked of some stages. Of each, on both, with ELM_LONG=1.
+// engine, which takes longer for all and is asked of a few; the server is asked of the others. Of each, on both, with ELM_LONG=1.
 const WHOLE_PAGES = /(grid|plan|sheets.*|boards|ruling|sheet|fetch|together)\/page\.tsx$/
 const isLong = Boolean(process.env.ELM_LONG)
-const STAGES_HERE = isLong || db.isOneSession ? STAGES : [1, 5, 6, 14]
+const FEW = [1, 5, 6, STAGES.at(-1)!]
+const STAGES_HERE = isLong
+  ? STAGES
+  : STAGES.filter((stage) => FEW.includes(stage) === db.isOneSession)
 const isWhole = (stage: number): boolean => isLong || (stage === 5 && db.isOneSession)
 
 /** Each page of the application on a store, by its file. */
