@@ -1,20 +1,35 @@
 // npm run fit: fits the judge to the ratings in `ratings/`, prints what fits that did not see a rating say of it, and writes the weights
 // into the program. Deterministic.
 import { writeFileSync } from 'node:fs'
+import type { Softmax } from '../src/core/pairing/softmax'
 import { TERM_NAMES } from '../src/core/pairing/terms'
 import { judgeRatings, judgeReasons } from './fit/judged'
 import { printFigures } from './fit/print-figures'
 import { rounded } from './fit/rounded'
 
 const judged = judgeRatings()
-printFigures(judged, judgeReasons(judged))
+const reasons = judgeReasons(judged)
+printFigures(judged, reasons)
 const { fitted, step } = judged
 const shipped = {
   constant: rounded(fitted.constant),
   terms: Object.fromEntries(TERM_NAMES.map((name, i) => [name, rounded(fitted.weights[i]!)])),
   chance: step,
 }
-writeFileSync(
-  new URL('../src/core/pairing/fitted.json', import.meta.url),
-  `${JSON.stringify(shipped, null, 2)}\n`,
-)
+ship('fitted', shipped)
+ship('reasons', {
+  spread: [...reasons.spread].map(rounded),
+  reasons: shippedSoftmax(reasons.reasons),
+  directions: shippedSoftmax(reasons.directions),
+})
+
+function shippedSoftmax({ classes, weights }: Softmax): object {
+  return { classes, weights: weights.map((own) => Array.from(own, rounded)) }
+}
+
+function ship(name: string, content: object): void {
+  writeFileSync(
+    new URL(`../src/core/pairing/${name}.json`, import.meta.url),
+    `${JSON.stringify(content, null, name === 'fitted' ? 2 : 0)}\n`,
+  )
+}

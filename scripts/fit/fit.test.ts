@@ -1,5 +1,6 @@
 import { Matrix, solve } from 'ml-matrix'
 import { CONSTANT, scoreOfPair, WEIGHTS } from '../../src/core/pairing/score'
+import { likeliest } from '../../src/core/pairing/softmax'
 import { TERM_NAMES, TERMS } from '../../src/core/pairing/terms'
 import { RATED_TRAITS } from '../../src/core/pairing/traits'
 import fitted from '../../src/core/pairing/fitted.json'
@@ -10,7 +11,7 @@ import { addRow, fit, noSums, predicted } from './least-squares'
 import { byDaylight, isSure, ratedPairs } from './ratings'
 import { rounded } from './rounded'
 import scores from './scores.fixture.json'
-import { fitSoftmax, likeliest } from './softmax'
+import { fitSoftmax } from './softmax'
 
 let judged: Judged
 beforeAll(() => {

@@ -2,7 +2,8 @@ import { wilson } from '../../src/core/wilson'
 import { correlationFigure, meanFigure, type Figure } from './figures'
 import type { Judged, LeftOutPair } from './judged'
 import { isSure } from './ratings'
-import { speaksFor, type ReasonsFitted } from './reasons'
+import { speaksFor } from '../../src/core/pairing/said-of-pair'
+import type { ReasonsFitted } from './reasons'
 
 const percent = (share: number): string => `${(100 * share).toFixed(1)} %`
 const figure = ({ value, low, high }: Figure): string =>

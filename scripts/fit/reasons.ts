@@ -1,7 +1,8 @@
-import type { Undertone } from '../../src/core/undertone/undertone'
+import { directionFeatures, reasonFeatures } from '../../src/core/pairing/said-of-pair'
+import { likeliest, type Softmax } from '../../src/core/pairing/softmax'
 import type { TermedPair } from './pairs'
 import { byDaylight, type RatedPair } from './ratings'
-import { fitSoftmax, likeliest, type Labelled, type Softmax } from './softmax'
+import { fitSoftmax, type Labelled } from './softmax'
 
 /** Reasons that were given seldom are not told apart. */
 const LEAST_GIVEN = 9
@@ -9,55 +10,6 @@ const FOLDS = 10
 const REASONS_RIDGE = 24
 const DIRECTIONS_RIDGE = 1
 const DIRECTION_FEATURES = 16
-
-/** Reasons for which a pair is said to work. */
-const FOR = ['sets off', 'quiet relative', 'shares the undertone', 'bridges', 'carried through']
-
-/** What a reason is told from: every term in units of its spread, the score, and how the two lie to each other. */
-const reasonFeatures = (
-  { terms, of }: TermedPair<RatedPair>,
-  score: number,
-  spread: Float64Array,
-): Float64Array => {
-  const [w, f] = [byDaylight(of.wall), byDaylight(of.finish)]
-  return Float64Array.from([
-    ...terms.map((each, i) => each / spread[i]!),
-    (score - 5) / 2,
-    Math.tanh(score - 5),
-    (w.j - f.j) / 20,
-    Math.abs(w.j - f.j) / 20,
-    Math.hypot(w.a - f.a, w.b - f.b) / 8,
-    w.c / 8,
-    f.c / 8,
-  ])
-}
-
-/** What a direction is told from: how the two lie to each other. */
-export const directionFeatures = (w: Undertone, f: Undertone): Float64Array => {
-  const [da, db, dj, dc] = [w.a - f.a, w.b - f.b, w.j - f.j, w.c - f.c]
-  const far = Math.hypot(da, db) + 1.5
-  const own = w.c + 3
-  return Float64Array.from([
-    // Which way the wall lies from the finish, and which way it leans by itself: each with its second harmonic, so that a name can have
-    // a middle.
-    (2 * da) / far,
-    (2 * db) / far,
-    (2 * (da * da - db * db)) / (far * far),
-    (4 * da * db) / (far * far),
-    (2 * w.a) / own,
-    (2 * w.b) / own,
-    (2 * (w.a * w.a - w.b * w.b)) / (own * own),
-    (4 * w.a * w.b) / (own * own),
-    da / 6,
-    db / 6,
-    dj / 15,
-    dc / 6,
-    w.c / 8,
-    f.c / 8,
-    (w.j - 60) / 20,
-    Math.exp(-((dj / 9) ** 2)),
-  ])
-}
 
 export interface ReasonsFitted {
   readonly reasons: Softmax
@@ -89,7 +41,9 @@ export function fitReasons(
     .filter(([, times]) => times >= LEAST_GIVEN)
     .map(([name]) => name)
     .sort()
-  const features = pairs.map((pair, i) => reasonFeatures(pair, scores[i]!, spread))
+  const features = pairs.map(({ terms, of }, i) =>
+    reasonFeatures(terms, scores[i]!, byDaylight(of.wall), byDaylight(of.finish), spread),
+  )
   const labelled = (isIn: (pair: TermedPair<RatedPair>) => boolean): Labelled[] =>
     pairs.flatMap((pair, i) =>
       isIn(pair)
@@ -137,6 +91,3 @@ export function fitReasons(
 }
 
 const finishOf = ({ of }: TermedPair<RatedPair>): string => `${of.kind} ${of.finishName}`
-
-/** Whether a reason speaks for a pair. */
-export const speaksFor = (reason: string): boolean => FOR.includes(reason)

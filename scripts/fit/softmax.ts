@@ -1,8 +1,4 @@
-/** A linear softmax: a class for features, by weights per class (one for each feature, then a constant). */
-export interface Softmax {
-  readonly classes: readonly string[]
-  readonly weights: readonly Float64Array[]
-}
+import { sharesOf, type Softmax } from '../../src/core/pairing/softmax'
 
 /** What was seen, and what each rater called it. */
 export interface Labelled {
@@ -36,7 +32,7 @@ export function fitSoftmax(
   for (let round = 0; round < rounds; round++) {
     for (const each of gradient) each.fill(0)
     rows.forEach(({ features: x }, row) => {
-      sharesOf(weights, x, shares)
+      sharesOf({ weights }, x, shares)
       for (let k = 0; k < shares.length; k++) {
         const off = shares[k]! * rows[row]!.labels.length - called[row]![k]!
         const own = gradient[k]!
@@ -56,23 +52,3 @@ export function fitSoftmax(
 
 const MOMENTUM = 0.9
 const RATE = 0.25
-
-function sharesOf(weights: readonly Float64Array[], x: Float64Array, into: Float64Array): void {
-  let most = -Infinity
-  weights.forEach((own, k) => {
-    let sum = own[x.length]!
-    for (let i = 0; i < x.length; i++) sum += own[i]! * x[i]!
-    into[k] = sum
-    most = Math.max(most, sum)
-  })
-  let total = 0
-  for (let k = 0; k < into.length; k++) total += into[k] = Math.exp(into[k]! - most)
-  for (let k = 0; k < into.length; k++) into[k]! /= total
-}
-
-/** The likeliest class. */
-export function likeliest({ classes, weights }: Softmax, x: Float64Array): string {
-  const shares = new Float64Array(classes.length)
-  sharesOf(weights, x, shares)
-  return classes[shares.indexOf(Math.max(...shares))]!
-}
