@@ -59,35 +59,85 @@ export interface StaysSide extends Placed {
   warmish: number
 }
 
-const place = { j: 0, a: 0, b: 0, c: 0 }
-
+// Halves, so that every place holds a number with a fraction from the beginning.
 export const emptyWall = (): WallSide => ({
-  ...place,
-  ...{ tooStrong: 0, strong: 0, strongGreen: 0, strongViolet: 0, violet: 0, orange: 0 },
-  ...{ clearPale: 0, pale: 0, middling: 0, drab: 0, neutral: 0, muted: 0, colour: 0 },
-  ...{ violetGrey: 0, pinkOrBlue: 0, blue: 0, towardPink: 0, towardGreen: 0, towardBlue: 0 },
-  ...{ clean: 0, greyish: 0, icy: 0 },
+  j: 0.5,
+  a: 0.5,
+  b: 0.5,
+  c: 0.5,
+  tooStrong: 0.5,
+  strong: 0.5,
+  strongGreen: 0.5,
+  strongViolet: 0.5,
+  violet: 0.5,
+  orange: 0.5,
+  clearPale: 0.5,
+  pale: 0.5,
+  middling: 0.5,
+  drab: 0.5,
+  neutral: 0.5,
+  muted: 0.5,
+  colour: 0.5,
+  violetGrey: 0.5,
+  pinkOrBlue: 0.5,
+  blue: 0.5,
+  towardPink: 0.5,
+  towardGreen: 0.5,
+  towardBlue: 0.5,
+  clean: 0.5,
+  greyish: 0.5,
+  icy: 0.5,
 })
 
 export const emptyStays = (): StaysSide => ({
-  ...place,
-  ...{ white: 0, pink: 0, middling: 0, neutral: 0, strong: 0, strongOrange: 0, towardGreen: 0 },
-  ...{ towardBlue: 0, wood: 0, light: 0, cream: 0, warm: 0, yellow: 0, green: 0, warmish: 0 },
+  j: 0.5,
+  a: 0.5,
+  b: 0.5,
+  c: 0.5,
+  white: 0.5,
+  pink: 0.5,
+  middling: 0.5,
+  neutral: 0.5,
+  strong: 0.5,
+  strongOrange: 0.5,
+  towardGreen: 0.5,
+  towardBlue: 0.5,
+  wood: 0.5,
+  light: 0.5,
+  cream: 0.5,
+  warm: 0.5,
+  yellow: 0.5,
+  green: 0.5,
+  warmish: 0.5,
 })
 
 // A lean shorter than about this has no direction to speak of.
 const SHORT = 3
 
-/** How far the lean at hand goes towards a hue, 0 to 1, the hue by its cosine and sine. */
-const along = (of: Placed, [cos, sin]: Hue): number =>
-  atLeastNone((of.a * cos + of.b * sin) / (of.c + SHORT), 0.05)
-
-type Hue = readonly [cos: number, sin: number]
-const hue = (deg: number): Hue => [Math.cos((deg * Math.PI) / 180), Math.sin((deg * Math.PI) / 180)]
+interface Hue {
+  readonly cos: number
+  readonly sin: number
+}
+const hue = (deg: number): Hue => ({
+  cos: Math.cos((deg * Math.PI) / 180),
+  sin: Math.sin((deg * Math.PI) / 180),
+})
 // Directions of the lean: 0 red-pink, 90 yellow, 180 green, 270 blue.
-const [PINK, ORANGE, WOOD, BEIGE, CREAM, YELLOW, OLIVE, GREEN, LEAF, BLUE, VIOLET] = [
-  15, 60, 65, 80, 85, 88, 100, 140, 150, 245, 315,
-].map(hue) as [Hue, Hue, Hue, Hue, Hue, Hue, Hue, Hue, Hue, Hue, Hue]
+const PINK = hue(15)
+const ORANGE = hue(60)
+const WOOD = hue(65)
+const BEIGE = hue(80)
+const CREAM = hue(85)
+const YELLOW = hue(88)
+const OLIVE = hue(100)
+const GREEN = hue(140)
+const LEAF = hue(150)
+const BLUE = hue(245)
+const VIOLET = hue(315)
+
+/** How far the lean at hand goes towards a hue, 0 to 1. */
+const along = (of: Placed, { cos, sin }: Hue): number =>
+  atLeastNone((of.a * cos + of.b * sin) / (of.c + SHORT), 0.05)
 
 function put(into: Placed, j: number, a: number, b: number): void {
   into.j = j
