@@ -4,7 +4,9 @@ import { writeFileSync } from 'node:fs'
 import type { Softmax } from '../src/core/pairing/softmax'
 import { TERM_NAMES } from '../src/core/pairing/terms'
 import { judgeRatings, judgeReasons } from './fit/judged'
+import { anchorOf } from './fit/names'
 import { printFigures } from './fit/print-figures'
+import { namedColours } from './fit/ratings'
 import { rounded } from './fit/rounded'
 
 const judged = judgeRatings()
@@ -16,12 +18,28 @@ const shipped = {
   terms: Object.fromEntries(TERM_NAMES.map((name, i) => [name, rounded(fitted.weights[i]!)])),
   chance: step,
 }
-ship('fitted', shipped)
-ship('reasons', {
+ship('pairing/fitted', shipped)
+ship('pairing/reasons', {
   spread: [...reasons.spread].map(rounded),
   reasons: shippedSoftmax(reasons.reasons),
   directions: shippedSoftmax(reasons.directions),
 })
+
+ship('ranking/fitted', {
+  terms: Object.fromEntries(
+    Object.entries(judged.rooms.weights).map(([name, weight]) => [name, rounded(weight)]),
+  ),
+})
+ship(
+  'undertone/anchors',
+  (['names', 'strong-names'] as const)
+    .flatMap(namedColours)
+    .map(anchorOf)
+    .map(({ j, a, b, ...names }) => ({
+      ...{ j: rounded(j), a: rounded(a), b: rounded(b) },
+      ...names,
+    })),
+)
 
 function shippedSoftmax({ classes, weights }: Softmax): object {
   return { classes, weights: weights.map((own) => Array.from(own, rounded)) }
@@ -29,7 +47,7 @@ function shippedSoftmax({ classes, weights }: Softmax): object {
 
 function ship(name: string, content: object): void {
   writeFileSync(
-    new URL(`../src/core/pairing/${name}.json`, import.meta.url),
-    `${JSON.stringify(content, null, name === 'fitted' ? 2 : 0)}\n`,
+    new URL(`../src/core/${name}.json`, import.meta.url),
+    `${JSON.stringify(content, null, name.endsWith('fitted') ? 2 : 0)}\n`,
   )
 }

@@ -4,11 +4,13 @@ import { likeliest } from '../../src/core/pairing/softmax'
 import { TERM_NAMES, TERMS } from '../../src/core/pairing/terms'
 import { RATED_TRAITS } from '../../src/core/pairing/traits'
 import fitted from '../../src/core/pairing/fitted.json'
+import inRoom from '../../src/core/ranking/fitted.json'
+import anchors from '../../src/core/undertone/anchors.json'
 import { seededRandom } from '../../src/core/seeded-random'
 import { correlationFigure, meanFigure, rankCorrelation } from './figures'
 import { judgeRatings, type Judged } from './judged'
 import { addRow, fit, noSums, predicted } from './least-squares'
-import { byDaylight, isSure, ratedPairs } from './ratings'
+import { byDaylight, isSure, namedColours, ratedPairs } from './ratings'
 import { rounded } from './rounded'
 import scores from './scores.fixture.json'
 import { fitSoftmax } from './softmax'
@@ -22,6 +24,12 @@ test('what is shipped is what the ratings give, every term with its sign', () =>
   expect(CONSTANT).toBe(rounded(judged.fitted.constant))
   expect([...WEIGHTS]).toEqual([...judged.fitted.weights].map(rounded))
   expect(fitted.chance).toEqual(judged.step)
+  expect(inRoom.terms).toEqual(
+    Object.fromEntries(
+      Object.entries(judged.rooms.weights).map(([name, weight]) => [name, rounded(weight)]),
+    ),
+  )
+  expect(anchors).toHaveLength(namedColours('names').length + namedColours('strong-names').length)
   for (const [i, name] of TERM_NAMES.entries())
     expect(WEIGHTS[i]! * TERMS[name]).toBeGreaterThanOrEqual(0)
 })

@@ -59,7 +59,7 @@ export function printFigures(
     `Rooms, each left out: rank correlation ${figure(meanFigure(rooms.correlations))}; first of eight within a point of the best in ${shareWords(rooms.firstNearBest, rooms.correlations.length)}; under 5 where there is a 6 or better in ${shareWords(rooms.firstUnderFive, rooms.withGood)}`,
   )
   console.log(
-    `Names, each left out: accepted ${shareWords(names.accepted, names.of)}; the commonest ${shareWords(names.commonest, names.of)}; undertone ${shareWords(names.undertone, names.of)}`,
+    `Names, each left out: accepted ${shareWords(names.accepted, names.of)}; the commonest ${shareWords(names.commonest, names.of)}; undertone ${shareWords(names.undertone, names.of)}; ${names.between} lie between two names`,
   )
 }
 

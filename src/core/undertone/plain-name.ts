@@ -1,0 +1,70 @@
+import shipped from './anchors.json'
+
+/** A colour that has a name: where it lies by daylight, and the names that would be accepted, the commonest first. */
+export interface Anchor {
+  readonly j: number
+  readonly a: number
+  readonly b: number
+  readonly family: readonly string[]
+  readonly undertone: readonly string[]
+}
+
+/** What a client would call a colour. */
+export interface PlainName {
+  readonly name: string
+  /** Where it lies between two: the other. */
+  readonly second: string | null
+  /** The undertone in one relative word, as the trade says it; "none" where it has none to speak of. */
+  readonly undertone: string
+}
+
+type Place = Pick<Anchor, 'j' | 'a' | 'b'>
+
+/** Where a colour lies among names: lightness, and its lean, drawn together where it is strong. */
+function placeOf({ j, a, b }: Place): readonly [number, number, number] {
+  const c = Math.hypot(a, b)
+  const drawn = c > 0 ? (2 * Math.log(1 + c / 2)) / c : 0
+  return [j / 16, drawn * a, drawn * b]
+}
+
+// How far a name reaches, in those units; an undertone turns sooner.
+const REACHES = { family: 0.6, undertone: 0.4 } as const
+// Down the list of names that would do for one colour.
+const NEXT_COUNTS = 0.85
+
+/** The votes of the named colours around one, each the less the further off it lies; the most first. */
+function votesFor(
+  at: Place,
+  anchors: readonly Anchor[],
+  of: keyof typeof REACHES,
+): readonly (readonly [name: string, votes: number])[] {
+  const [x, y, z] = placeOf(at)
+  const votes = new Map<string, number>()
+  for (const anchor of anchors) {
+    const [p, q, r] = placeOf(anchor)
+    const d2 = (p - x) ** 2 + (q - y) ** 2 + (r - z) ** 2
+    let weight = Math.exp(-d2 / (2 * REACHES[of] ** 2))
+    for (const name of anchor[of]) {
+      votes.set(name, (votes.get(name) ?? 0) + weight)
+      weight *= NEXT_COUNTS
+    }
+  }
+  return [...votes].sort(([, p], [, q]) => q - p)
+}
+
+// Votes this near the first's are another name for it.
+const NEAR = 0.92
+
+/**
+ * One plain name for a colour, as a client would say it.
+ *
+ * @param at where it lies by daylight, against the white card
+ */
+export function plainName(at: Place, anchors: readonly Anchor[] = shipped): PlainName {
+  const [first, second] = votesFor(at, anchors, 'family')
+  return {
+    name: first![0],
+    second: second && second[1] >= NEAR * first![1] ? second[0] : null,
+    undertone: votesFor(at, anchors, 'undertone')[0]![0],
+  }
+}
