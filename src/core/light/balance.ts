@@ -36,15 +36,30 @@ export function balanceOf(roomDay: RoomDay, sky: Sky): Balance | null {
   const together = swing(roomDay.room.windows)
   const groups = [...sides.values()]
   const alone = groups.map(swing)
-  const each = groups.map(
-    (windows, i) => `${alone[i]!.toFixed(1)} with the ${compassWord(windows[0]!.bearingDeg)} alone`,
-  )
-  const verb = together < Math.min(...alone) ? 'balance it' : 'do not balance it today'
+  const steadiest = alone.indexOf(Math.min(...alone))
+  const by = `the ${compassWord(groups[steadiest]![0]!.bearingDeg)} windows alone`
+  const than = alone[steadiest]! - together
+  const compared =
+    than > SAME
+      ? `steadier than it would be with ${by}`
+      : than < -SAME
+        ? `less steady than it would be with ${by}`
+        : `no steadier than it would be with ${by}`
   return {
     together,
     alone,
-    words: `Windows on ${sides.size} sides ${verb}: through the day a grey moves ${together.toFixed(1)} units, ${each.join(' and ')}.`,
+    words: `Light from ${sides.size} sides: through the day a grey ${changes(together)}, ${compared}.`,
   }
+}
+
+// So little apart nobody sees: CAM16-UCS units.
+const SAME = 0.5
+
+/** What a grey does that moves so far through the day; a just noticeable difference is about one unit. */
+function changes(units: number): string {
+  if (units < 1.5) return 'keeps its colour'
+  if (units < 4) return 'turns a little, which shows beside a white'
+  return 'turns plainly, so look at it early and late'
 }
 
 /** The farthest that a grey, as it is drawn, lies from itself at another hour. */

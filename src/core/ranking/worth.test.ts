@@ -31,7 +31,7 @@ test.each<[string, Worth, Worth]>([
     worth([78, 5, 10], PINK_STONE),
     worth([78, 0, 0], PINK_STONE),
   ],
-  ['a grey of black and white looks like concrete', worth([70, 2, 6], OAK), worth([70, 0, 0], OAK)],
+  ['a grey without any lean looks unpainted', worth([70, 2, 6], OAK), worth([70, 0, 0], OAK)],
   ['but a grey stone asks for grey', worth([70, 0, 0], GREY_STONE), worth([70, 7, 12], GREY_STONE)],
   ['near black leads nowhere by itself', worth([70, 4, 9], OAK), worth([22, 0, 0], OAK)],
   [

@@ -3,15 +3,14 @@ import { roomAdvice, saidOf, type Advice, type AdvisedColour } from '../advice/r
 import { unwantedIn, type Unwanted } from '../advice/will-not-have'
 import { chanceOver } from '../chance-over'
 import type { Reflectance } from '../colour/spectrum'
-import { LIMITS } from '../pairing/limits'
-import { roomForColour, type Undertone } from '../undertone/undertone'
+import type { Undertone } from '../undertone/undertone'
 import { warmLean } from '../undertone/warmth'
 import type { PreparedRoom } from './ranked-room'
 
 /**
  * What a colour is worth in a room, in points, each term bounded so that a ranking can be cut short. The balance is
  * common practice: a pair that fails outweighs any two merits; a shared undertone beats the mere absence of quarrel; a
- * grey of black and white looks like concrete.
+ * grey without any lean looks unpainted.
  */
 export const POINTS = {
   /** From the surest no to the surest yes. */
@@ -42,7 +41,8 @@ export interface RoomAsks {
   /** How far a finish that stays is itself a grey, or black: then it asks for the like. */
   readonly asksGrey: number
   readonly asksBlack: number
-  readonly drama: boolean
+  /** A wish for drama, or evenings: the dark is asked for. */
+  readonly dark: boolean
 }
 
 export function asksOf({ character, finishes, surfaces }: PreparedRoom): RoomAsks {
@@ -61,7 +61,7 @@ export function asksOf({ character, finishes, surfaces }: PreparedRoom): RoomAsk
     perUnwanted: POINTS.unwanted / Math.sqrt(Math.max(1, unwanted.length)),
     asksGrey: most((f) => (1 - seen[f]!.felt ** 2) * (1 - seen[f]!.black) * (1 - seen[f]!.light)),
     asksBlack: most((f) => seen[f]!.black),
-    drama: character.wants.includes('more drama'),
+    dark: character.wants.includes('more drama') || character.useHours === 'evening',
   }
 }
 
@@ -74,13 +74,17 @@ export interface WorthTerm {
   readonly words: string | null
 }
 
-const LEAN_SPREAD = LIMITS.ownSpread
 const LRV_SPREAD = 3
 
-/** A grey of black and white: hardly a lean, neither white nor near black. */
-function concrete({ undertone: { j, c }, lrvPercent }: OwnPlace): number {
+// From here on the eye sees a lean on the white card, and no grey looks unpainted.
+const NO_LEAN = { below: 1.6, spread: 0.6 } as const
+// Black ends about here; an LRV of 11 is a dark colour.
+const BLACK = { upToLrv: 8, spread: 1.5 } as const
+
+/** A grey without any lean, neither white nor near black. */
+function unpainted({ undertone: { c }, lrvPercent }: OwnPlace): number {
   return (
-    chanceOver((0.5 * roomForColour(j) - c) / LEAN_SPREAD) *
+    chanceOver((NO_LEAN.below - c) / NO_LEAN.spread) *
     chanceOver((82 - lrvPercent) / 4) *
     chanceOver((lrvPercent - 10) / LRV_SPREAD)
   )
@@ -96,10 +100,12 @@ function sayOwn(place: OwnPlace, room: PreparedRoom, asks: RoomAsks, say: Say): 
   say(POINTS.depth * depth, asks.depthWords, 0.6 * POINTS.depth)
   say(asks.againstDepth * againstDepth(asks.bands, lrvPercent), asks.againstWords, 0.2)
   sayWish(place, room, say)
-  const grey = concrete(place) * (1 - asks.asksGrey)
-  say(POINTS.grey * grey, 'a grey of black and white, which looks like concrete', 0.25)
+  const grey = unpainted(place) * (1 - asks.asksGrey)
+  say(POINTS.grey * grey, 'a grey without any lean, which looks unpainted', 0.25)
   const black =
-    chanceOver((14 - lrvPercent) / LRV_SPREAD) * (asks.drama ? 0 : 1) * (1 - asks.asksBlack)
+    chanceOver((BLACK.upToLrv - lrvPercent) / BLACK.spread) *
+    (asks.dark ? 0 : 1) *
+    (1 - asks.asksBlack)
   say(POINTS.nearBlack * black, 'near black, and nothing here asks for it', 0.2)
   for (const { label, is } of asks.unwanted)
     say(asks.perUnwanted * is(undertone, lrvPercent), `they will not have ${label}`, 0.25)
