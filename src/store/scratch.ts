@@ -1,12 +1,14 @@
-import { PGlite } from '@electric-sql/pglite'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { layingRowsIn, takeAllRowsAway } from '../db/all-rows'
 import type { Db } from '../db/db'
 import { migrate } from '../db/migrate'
-import { dbOver, PARSERS } from '../db/pglite'
+import { dbOver, openPglite } from '../db/pglite'
 
 /**
- * Brings rows of an earlier version up to date in an engine of its own, in memory, by the migrations that a store of that
- * version goes through; nothing else is touched. Beginning one takes seconds: off the thread that answers.
+ * Brings rows of an earlier version up to date in an engine of its own, by the migrations that a store of that
+ * version goes through; nothing else is touched. It takes a while: off the thread that answers.
  *
  * @param rows the migration that they were written after
  * @param lay puts them in
@@ -17,10 +19,9 @@ export async function broughtUpToDate<T>(
   lay: (tx: Db) => Promise<unknown>,
   read: (db: Db) => Promise<T>,
 ): Promise<T> {
-  const engine = new PGlite({ parsers: PARSERS })
+  const dir = mkdtempSync(join(tmpdir(), 'elm-scratch-'))
+  const engine = await openPglite(join(dir, 'postgres'))
   try {
-    await engine.waitReady
-    await engine.exec(`set time zone 'UTC'`)
     const db = dbOver(engine)
     await migrate(db, undefined, rows)
     await db.transaction((tx) =>
@@ -33,5 +34,6 @@ export async function broughtUpToDate<T>(
     return await read(db)
   } finally {
     await engine.close()
+    rmSync(dir, { recursive: true, force: true })
   }
 }
