@@ -62,6 +62,7 @@ async function takeAll(page) {
   await page.getByRole('button', { name: /^pink [1-9]/ }).waitFor()
   await page.keyboard.press('ArrowDown')
   await page.getByRole('region', { name: 'Intensity' }).waitFor()
+  await page.getByRole('heading', { level: 1, name: / at \d+ %/ }).waitFor()
   await shot('shortlist')
   await open(`${kitchen}/trial${late}&colour=H111-4`)
   await page.getByRole('region', { name: 'What goes with it' }).waitFor()
