@@ -1,5 +1,3 @@
-import { cpSync, existsSync, mkdirSync, readFileSync, renameSync, rmSync } from 'node:fs'
-import { dirname, join } from 'node:path'
 import { PGlite, types, type PGliteInterface, type Transaction } from '@electric-sql/pglite'
 import { sqlState, type Db } from './db'
 
@@ -9,53 +7,10 @@ const PARSERS = { [types.DATE]: AS_TEXT, [types.TIMESTAMPTZ]: AS_TEXT, [types.IN
 
 /** Opens a PostgreSQL database kept in a directory; creates it where there is none. */
 export async function openPglite(dataDir: string): Promise<PGlite> {
-  if (!existsSync(/* turbopackIgnore: true */ dataDir)) await copyOfEmpty(dataDir)
   const database = new PGlite({ dataDir, parsers: PARSERS })
   await database.waitReady
   await database.exec(`set time zone 'UTC'`)
   return database
-}
-
-/**
- * Lays a copy of an empty database down: the engine takes seconds to begin one, so it is begun once for this version of it and kept
- * beside the program. Where nothing can be kept there, the engine begins one in place.
- */
-async function copyOfEmpty(dataDir: string): Promise<void> {
-  const aside = `${dataDir}.empty`
-  try {
-    const empty = await emptyDatabase()
-    rmSync(/* turbopackIgnore: true */ aside, { recursive: true, force: true })
-    cpSync(/* turbopackIgnore: true */ empty, aside, { recursive: true })
-    renameSync(/* turbopackIgnore: true */ aside, dataDir)
-  } catch {
-    rmSync(/* turbopackIgnore: true */ aside, { recursive: true, force: true })
-  }
-}
-
-/** The directory of an empty database, begun where there is none yet. */
-async function emptyDatabase(): Promise<string> {
-  const engine = join(
-    /* turbopackIgnore: true */ process.cwd(),
-    'node_modules/@electric-sql/pglite/package.json',
-  )
-  const { version } = JSON.parse(readFileSync(/* turbopackIgnore: true */ engine, 'utf8')) as {
-    readonly version: string
-  }
-  const kept = join(/* turbopackIgnore: true */ process.cwd(), `.cache/empty-postgres-${version}`)
-  if (existsSync(/* turbopackIgnore: true */ kept)) return kept
-  const aside = `${kept}.${process.pid}`
-  mkdirSync(/* turbopackIgnore: true */ dirname(kept), { recursive: true })
-  const database = new PGlite(aside)
-  await database.waitReady
-  await database.close()
-  try {
-    renameSync(/* turbopackIgnore: true */ aside, kept)
-  } catch (error) {
-    // Another process was sooner.
-    rmSync(/* turbopackIgnore: true */ aside, { recursive: true, force: true })
-    if (!existsSync(/* turbopackIgnore: true */ kept)) throw error
-  }
-  return kept
 }
 
 /**

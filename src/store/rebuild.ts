@@ -1,7 +1,8 @@
 import { existsSync, renameSync, rmSync } from 'node:fs'
 import { layingRowsIn, redoAfter, takeAllRowsAway } from '../db/all-rows'
 import { migrate } from '../db/migrate'
-import { dbOver, openPglite } from '../db/pglite'
+import { dbOver } from '../db/pglite'
+import { openOrBegin } from './empty-database'
 import { databaseDir } from './boot-note'
 import { syncPath, syncTree } from './disk'
 import { generationsIn, readLog, snapshotPath } from './journal'
@@ -14,7 +15,7 @@ export async function rebuild(dataDir: string, kept: Kept): Promise<void> {
   const [generation, changes] = await wholeSnapshot(dataDir, kept)
   const fresh = `${databaseDir(dataDir)}.new`
   rmSync(fresh, { recursive: true, force: true })
-  const database = await openPglite(fresh)
+  const database = await openOrBegin(fresh)
   try {
     const db = dbOver(database)
     await migrate(db, undefined, kept.rows)

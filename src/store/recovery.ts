@@ -3,8 +3,9 @@ import { z } from 'zod'
 import { lastSeqOfAll, layingRowsIn, redoAfter } from '../db/all-rows'
 import { many, type Db } from '../db/db'
 import { migrate, newerData, newestMigration } from '../db/migrate'
-import { dbOver, openPglite } from '../db/pglite'
+import { dbOver } from '../db/pglite'
 import { endOldAnswers } from '../db/practice'
+import { openOrBegin } from './empty-database'
 import { databaseDir, isTrusted, noteClosed, noteOpen } from './boot-note'
 import { diskWords } from './disk'
 import { Journal } from './journal'
@@ -158,7 +159,7 @@ interface OpenDatabase {
 }
 
 async function openDatabase(dataDir: string): Promise<OpenDatabase> {
-  const database = await openPglite(databaseDir(dataDir))
+  const database = await openOrBegin(databaseDir(dataDir))
   const db = dbOver(database, endForRestart)
   try {
     const [there] = await db.query(`select to_regclass('command') is not null as there`)

@@ -4,7 +4,8 @@ import { join } from 'node:path'
 import { layingRowsIn, takeAllRowsAway } from '../db/all-rows'
 import type { Db } from '../db/db'
 import { migrate } from '../db/migrate'
-import { dbOver, openPglite } from '../db/pglite'
+import { dbOver } from '../db/pglite'
+import { openOrBegin } from './empty-database'
 
 /**
  * Brings rows of an earlier version up to date in an engine of its own, by the migrations that a store of that
@@ -20,7 +21,7 @@ export async function broughtUpToDate<T>(
   read: (db: Db) => Promise<T>,
 ): Promise<T> {
   const dir = mkdtempSync(join(tmpdir(), 'elm-scratch-'))
-  const engine = await openPglite(join(dir, 'postgres'))
+  const engine = await openOrBegin(join(dir, 'postgres'))
   try {
     const db = dbOver(engine)
     await migrate(db, undefined, rows)
