@@ -1,8 +1,9 @@
 import { Matrix, solve } from 'ml-matrix'
-import { CONSTANT, scoreOfPair, WEIGHTS } from '../../src/core/pairing/score'
+import { CONSTANT, scoreOf, WEIGHTS } from '../../src/core/pairing/score'
+import reasons from '../../src/core/pairing/reasons.json'
+import { DIRECTIONS, REASONS_AGAINST, REASONS_FOR } from '../../src/core/pairing/said-of-pair'
 import { likeliest } from '../../src/core/pairing/softmax'
 import { TERM_NAMES, TERMS } from '../../src/core/pairing/terms'
-import { RATED_TRAITS } from '../../src/core/pairing/traits'
 import fitted from '../../src/core/pairing/fitted.json'
 import inRoom from '../../src/core/ranking/fitted.json'
 import anchors from '../../src/core/undertone/anchors.json'
@@ -11,6 +12,7 @@ import { correlationFigure, meanFigure, rankCorrelation } from './figures'
 import { judgeRatings, type Judged } from './judged'
 import { addRow, fit, noSums, predicted } from './least-squares'
 import { byDaylight, isSure, namedColours, ratedPairs } from './ratings'
+import { termsOf } from './pairs'
 import { rounded } from './rounded'
 import scores from './scores.fixture.json'
 import { fitSoftmax } from './softmax'
@@ -29,6 +31,9 @@ test('what is shipped is what the ratings give, every term with its sign', () =>
       Object.entries(judged.rooms.weights).map(([name, weight]) => [name, rounded(weight)]),
     ),
   )
+  // What is told by name is what was fitted by name.
+  expect(reasons.reasons.classes).toEqual([...REASONS_FOR, ...REASONS_AGAINST].sort())
+  expect(reasons.directions.classes).toEqual([...DIRECTIONS].sort())
   expect(anchors).toHaveLength(namedColours('names').length + namedColours('strong-names').length)
   for (const [i, name] of TERM_NAMES.entries())
     expect(WEIGHTS[i]! * TERMS[name]).toBeGreaterThanOrEqual(0)
@@ -69,7 +74,7 @@ test('what was not seen is said as the raters say it', () => {
 test('a hundred pairs have the scores that they had: a weight that moved is noticed', () => {
   const every = ratedPairs().filter((_, at) => at % 8 === 0)
   const said = every.map(({ wall, finish, kind }) =>
-    Number(scoreOfPair(byDaylight(wall), byDaylight(finish), RATED_TRAITS[kind]).toFixed(2)),
+    Number(scoreOf(termsOf(byDaylight(wall), byDaylight(finish), kind)).toFixed(2)),
   )
   expect(said).toEqual(scores)
 })

@@ -1,12 +1,11 @@
+import { chanceOfScore, type Step } from '../../src/core/pairing/score'
 import { tellNames, type NamesTold } from './names'
 import {
-  chanceBy,
   fitPairs,
   fitStep,
   observersVariance,
   termedPairs,
   termedSayings,
-  type Step,
   type TermedPair,
 } from './pairs'
 import type { Fitted } from './least-squares'
@@ -66,7 +65,7 @@ export function judgeRatings(): Judged {
     pairs,
     says: says.map((saying, i) => ({ ...saying, said: sayingsLeftOut[i]! })),
     chances: calibrated(
-      pairs.map((pair) => ({ ...pair, chance: chanceBy(step, pair.leftOut, pair.variance) })),
+      pairs.map((pair) => ({ ...pair, chance: chanceOfScore(pair.leftOut, pair.variance, step) })),
     ),
     rooms: fitRooms(ratedRooms(), fitted, step),
     names: tellNames(namedColours('names'), namedColours('strong-names')),

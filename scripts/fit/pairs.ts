@@ -1,7 +1,13 @@
-import { OBSERVER_SPREAD, scoreVariance, type Seen } from '../../src/core/pairing/score'
-import { emptyStays, emptyWall, fillStays, fillWall } from '../../src/core/pairing/sides'
-import { fillTerms, TERM_NAMES, TERMS } from '../../src/core/pairing/terms'
-import { RATED_TRAITS, type RatedKind } from '../../src/core/pairing/traits'
+import {
+  logOdds,
+  OBSERVER_SPREAD,
+  scoreVariance,
+  termsOfPair,
+  type Seen,
+  type Step,
+} from '../../src/core/pairing/score'
+import { TERM_NAMES, TERMS } from '../../src/core/pairing/terms'
+import type { RatedKind } from '../../src/core/pairing/traits'
 import { addRow, fit, noSums, predicted, type Fitted, type Sums } from './least-squares'
 import { byDaylight, meanScore, type RatedPair, type Saying } from './ratings'
 
@@ -17,24 +23,10 @@ export interface TermedPair<Of> {
   readonly score: number
 }
 
-const [wallSide, staysSide] = [emptyWall(), emptyStays()]
-
-/** The terms of a pair; of two that meet as equals the mean of both orders. */
 export function termsOf(wall: Seen, finish: Seen, kind: RatedKind): Float64Array {
-  const of = (w: Seen, f: Seen): Float64Array => {
-    const into = new Float64Array(TERM_NAMES.length)
-    fillTerms(
-      fillWall(wallSide, w.j, w.a, w.b),
-      fillStays(staysSide, f.j, f.a, f.b),
-      RATED_TRAITS[kind],
-      into,
-    )
-    return into
-  }
-  const terms = of(wall, finish)
-  if (kind !== 'neighbour') return terms
-  const turned = of(finish, wall)
-  return terms.map((each, i) => (each + turned[i]!) / 2)
+  const into = new Float64Array(TERM_NAMES.length)
+  termsOfPair(wall, finish, kind, into)
+  return into
 }
 
 type AnyPair = Pick<RatedPair, 'wall' | 'finish' | 'kind'>
@@ -112,18 +104,6 @@ export function observersVariance({ wall, finish, kind }: AnyPair, fitted: Fitte
   )
 }
 
-export interface Step {
-  readonly slope: number
-  readonly middle: number
-}
-
-/** The chance that a pair works by a step. */
-export const chanceBy = ({ slope, middle }: Step, score: number, variance: number): number =>
-  1 / (1 + Math.exp(-evidence(slope, middle, score, variance)))
-
-const evidence = (slope: number, middle: number, score: number, variance: number): number =>
-  (slope * (score - middle)) / Math.sqrt(1 + (Math.PI / 8) * slope ** 2 * variance)
-
 /**
  * The step from a score to the chance that a pair works (the mean of both ratings is over 5), by maximum likelihood on scores
  * that were left out.
@@ -134,7 +114,7 @@ export function fitStep(
   let best = { slope: 1, middle: 5, loss: Infinity }
   const loss = (slope: number, middle: number): number =>
     rows.reduce((sum, { score, variance, works }) => {
-      const x = evidence(slope, middle, score, variance)
+      const x = logOdds({ slope, middle }, score, variance)
       return sum + Math.log1p(Math.exp(works ? -x : x))
     }, 0)
   const search = (slopes: readonly number[], middles: readonly number[]): void => {

@@ -1,7 +1,8 @@
+import { chanceOfScore, type Step } from '../../src/core/pairing/score'
 import { ROOM_TERM_NAMES, ROOM_TERMS, roomTerms, SHOWN } from '../../src/core/ranking/room-terms'
 import { rankCorrelation } from './figures'
 import { addRow, fit, noSums, predicted, type Fitted } from './least-squares'
-import { chanceBy, observersVariance, termsOf, type Step } from './pairs'
+import { observersVariance, termsOf } from './pairs'
 import { byDaylight, meanScore, type RatedRoom } from './ratings'
 
 const EVENING = { day: 0, both: 0.5, evening: 1 } as const
@@ -18,7 +19,7 @@ function termsIn(
     const score = predicted(pairs, termsOf(w, byDaylight(lab), kind))
     const variance = observersVariance({ wall: paint, finish: lab, kind }, pairs)
     points += SHOWN[kind] * Math.max(0, Math.min(10, score))
-    chances += SHOWN[kind] * chanceBy(by, score, variance)
+    chances += SHOWN[kind] * chanceOfScore(score, variance, by)
     total += SHOWN[kind]
   }
   const is = (wanted: string): number => Number(wish === wanted)

@@ -1,7 +1,7 @@
 import type { HouseRules } from '../advice/house-rules'
 import { NO_EYE, type EyeLimit, type WithEye } from '../eye/factors'
 import { uncertaintyOf, type Firmness } from '../paint/reading'
-import { RATED_AS, RATED_TRAITS, type RatedKind, type Traits } from './traits'
+import { RATED_AS, type RatedKind } from './traits'
 import type { KeeperKind } from './keeper-kind'
 import {
   directionOf,
@@ -12,20 +12,19 @@ import {
 } from './said-of-pair'
 import {
   chanceOfScore,
-  CONSTANT,
   OBSERVER_SPREAD,
+  scoreOf,
   scoreVariance,
+  termsOfPair,
   WEIGHTS,
   type Seen,
   type Unsure,
 } from './score'
-import { emptyStays, emptyWall, fillStays, fillWall } from './sides'
-import { fillTerms, TERM_NAMES, type Term } from './terms'
+import { TERM_NAMES, type Term } from './terms'
 
 /** What a thing is judged as: its kind, and the weights that hold beside it. */
 export interface JudgedAs {
   readonly kind: RatedKind
-  readonly traits: Traits
   /** As they were fitted, but for what a house rule or an eye changes. */
   readonly weights: Float64Array
   /** What the house rule does here, in words, wherever it changes a score; null where it leaves the fit as it is. */
@@ -88,7 +87,7 @@ export function ratedAs(
       // Who lets more pass minds it less.
       if (OF_LIMIT[limit].includes(name)) weights[i]! /= eye.factors[limit]
   }
-  return { kind, traits: RATED_TRAITS[kind], weights, rule: words }
+  return { kind, weights, rule: words }
 }
 
 /** A surface as it is seen in a light, and how it was read. */
@@ -112,30 +111,6 @@ export interface RatedJudgement {
   readonly rule: { readonly points: number; readonly words: string } | null
 }
 
-const [wallSide, staysSide] = [emptyWall(), emptyStays()]
-const turned = new Float64Array(TERM_NAMES.length)
-
-/** The terms of a pair; of two that meet as equals the mean of both orders. */
-function termsOf(wall: Seen, stays: Seen, { kind, traits }: JudgedAs, into: Float64Array): void {
-  fillTerms(
-    fillWall(wallSide, wall.j, wall.a, wall.b),
-    fillStays(staysSide, stays.j, stays.a, stays.b),
-    traits,
-    into,
-  )
-  if (kind !== 'neighbour') return
-  fillTerms(
-    fillWall(wallSide, stays.j, stays.a, stays.b),
-    fillStays(staysSide, wall.j, wall.a, wall.b),
-    traits,
-    turned,
-  )
-  for (let i = 0; i < into.length; i++) into[i] = (into[i]! + turned[i]!) / 2
-}
-
-const summed = (terms: Float64Array, weights: Float64Array): number =>
-  terms.reduce((sum, each, i) => sum + weights[i]! * each, CONSTANT)
-
 // A rule that moves less than this is not worth a word.
 const RULE_SAID_FROM = 0.5
 const OWN = OBSERVER_SPREAD ** 2
@@ -150,8 +125,8 @@ function unsure({ source, varies = false }: ReadSurface): Unsure {
 export function judgeRated(wall: ReadSurface, stays: ReadSurface, as: JudgedAs): RatedJudgement {
   const terms = new Float64Array(TERM_NAMES.length)
   const scoreAt = (w: Seen, f: Seen): number => {
-    termsOf(w, f, as, terms)
-    return summed(terms, as.weights)
+    termsOfPair(w, f, as.kind, terms)
+    return scoreOf(terms, as.weights)
   }
   const exact = { varJ: OWN, varLean: OWN }
   const of = (sides: Parameters<typeof scoreVariance>[2]): number =>
@@ -162,7 +137,7 @@ export function judgeRated(wall: ReadSurface, stays: ReadSurface, as: JudgedAs):
   ]
   const score = scoreAt(wall, stays)
   const [chance, chanceIfExact] = variances.map((variance) => chanceOfScore(score, variance))
-  const points = score - summed(terms, WEIGHTS)
+  const points = score - scoreOf(terms)
   const works = chance! >= 0.5
   return {
     score,

@@ -1,7 +1,7 @@
 import fitted from './fitted.json'
-import { emptyStays, emptyWall, fillStays, fillWall, type StaysSide, type WallSide } from './sides'
+import { emptyStays, emptyWall, fillStays, fillWall } from './sides'
 import { fillTerms, TERM_NAMES, type Term } from './terms'
-import type { Traits } from './traits'
+import { RATED_TRAITS, type RatedKind } from './traits'
 
 /** What is added to every score. */
 export const CONSTANT: number = fitted.constant
@@ -16,34 +16,36 @@ export interface Seen {
   readonly b: number
 }
 
-const terms = new Float64Array(TERM_NAMES.length)
+const [wallSide, staysSide] = [emptyWall(), emptyStays()]
+const turned = new Float64Array(TERM_NAMES.length)
 
 /**
- * Of ten good consultants, how many would say that a wall works beside a finish: about 0 to 10, a little beyond at either end.
+ * The terms of a wall beside what stays, in the order of `TERM_NAMES`. Of two that meet as equals, the walls of two rooms, the mean of both
+ * orders: whoever is named first.
  *
- * @param wall and stays filled in the light at hand
+ * @param into as many places as there are terms
  */
-export function scoreOf(wall: WallSide, stays: StaysSide, is: Traits, weights = WEIGHTS): number {
-  fillTerms(wall, stays, is, terms)
+export function termsOfPair(wall: Seen, stays: Seen, kind: RatedKind, into: Float64Array): void {
+  fillOrder(wall, stays, kind, into)
+  if (kind !== 'neighbour') return
+  fillOrder(stays, wall, kind, turned)
+  for (let i = 0; i < into.length; i++) into[i] = (into[i]! + turned[i]!) / 2
+}
+
+const fillOrder = (wall: Seen, stays: Seen, kind: RatedKind, into: Float64Array): void =>
+  fillTerms(
+    fillWall(wallSide, wall.j, wall.a, wall.b),
+    fillStays(staysSide, stays.j, stays.a, stays.b),
+    RATED_TRAITS[kind],
+    into,
+  )
+
+/** Of ten good consultants, how many would say that a pair of such terms works: about 0 to 10, a little beyond at either end. */
+export function scoreOf(terms: Float64Array, weights: Float64Array = WEIGHTS): number {
   let score = CONSTANT
   for (let i = 0; i < terms.length; i++) score += weights[i]! * terms[i]!
   return score
 }
-
-const [wallSide, staysSide] = [emptyWall(), emptyStays()]
-
-/** The same of two surfaces by themselves. */
-export const scoreOfPair = (wall: Seen, stays: Seen, is: Traits, weights = WEIGHTS): number =>
-  scoreOf(
-    fillWall(wallSide, wall.j, wall.a, wall.b),
-    fillStays(staysSide, stays.j, stays.a, stays.b),
-    is,
-    weights,
-  )
-
-/** Of two that meet as equals: whoever is named first. */
-export const scoreOfEquals = (one: Seen, other: Seen, is: Traits, weights = WEIGHTS): number =>
-  (scoreOfPair(one, other, is, weights) + scoreOfPair(other, one, is, weights)) / 2
 
 /** How sure a place is: variances of its lightness and of each axis of its lean. */
 export interface Unsure {
@@ -80,11 +82,19 @@ export function scoreVariance(
 // classification networks", Neural Computation 4 (1992), 720, equation 10.
 const MACKAY = Math.PI / 8
 
+/** The step from a score to a chance. */
+export interface Step {
+  readonly slope: number
+  readonly middle: number
+}
+
+/** How much speaks for a pair, as log-odds. */
+export const logOdds = ({ slope, middle }: Step, score: number, variance: number): number =>
+  (slope * (score - middle)) / Math.sqrt(1 + MACKAY * slope ** 2 * variance)
+
 /** The chance that a pair works, that is that both of two raters together say more than five of ten. */
-export const chanceOfScore = (score: number, variance: number): number =>
-  1 /
-  (1 +
-    Math.exp(
-      (-fitted.chance.slope * (score - fitted.chance.middle)) /
-        Math.sqrt(1 + MACKAY * fitted.chance.slope ** 2 * variance),
-    ))
+export const chanceOfScore = (
+  score: number,
+  variance: number,
+  step: Step = fitted.chance,
+): number => 1 / (1 + Math.exp(-logOdds(step, score, variance)))
