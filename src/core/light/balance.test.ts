@@ -20,11 +20,11 @@ test('east and west balance each other, and it is said what that means for a gre
   const balance = balanceOf(lit(90, 270), 'clear')!
   expect(balance.together).toBeLessThan(0.6 * Math.min(...balance.alone))
   expect(balance.words).toMatch(/^Light from 2 sides: through the day a grey \D+, steadier than/)
-  expect(balance.words).toMatch(/with the (east|west) windows alone\.$/)
+  expect(balance.words).toMatch(/with the (east|west) side alone\.$/)
   // Two sides of the low sun, one of them large: what comes last in the day decides.
   const uneven = balanceOf(lit(0, 270, 275, 280), 'clear')!
   expect(uneven.together).toBeGreaterThan(Math.min(...uneven.alone))
-  expect(uneven.words).toMatch(/less steady than it would be with the north windows alone/)
+  expect(uneven.words).toMatch(/less steady than it would be with the north side alone/)
 })
 
 test('one side, however many windows, has nothing to balance', () => {

@@ -37,7 +37,7 @@ export function balanceOf(roomDay: RoomDay, sky: Sky): Balance | null {
   const groups = [...sides.values()]
   const alone = groups.map(swing)
   const steadiest = alone.indexOf(Math.min(...alone))
-  const by = `the ${compassWord(groups[steadiest]![0]!.bearingDeg)} windows alone`
+  const by = `the ${compassWord(groups[steadiest]![0]!.bearingDeg)} side alone`
   const than = alone[steadiest]! - together
   const compared =
     than > SAME
@@ -55,7 +55,7 @@ export function balanceOf(roomDay: RoomDay, sky: Sky): Balance | null {
 // So little apart nobody sees: CAM16-UCS units.
 const SAME = 0.5
 
-/** What a grey does that moves so far through the day; a just noticeable difference is about one unit. */
+/** What a grey does that moves so far through the day, CAM16-UCS units; common practice: one is hardly seen, four plainly. */
 function changes(units: number): string {
   if (units < 1.5) return 'keeps its colour'
   if (units < 4) return 'turns a little, which shows beside a white'

@@ -1,7 +1,8 @@
+-- This migration's own change is checked first: a table with checks to come is not altered.
+set constraints all immediate;
+
 -- What the history says of a change is written when it is made, so that reading it asks for no payload. Older changes are told
 -- from theirs.
--- Of this migration's own change.
-set constraints all immediate;
 alter table command add column sentence text;
 
 -- What is not of the record comes to an end: answers of practice, with the changes that brought them.

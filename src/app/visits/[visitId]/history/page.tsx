@@ -12,7 +12,10 @@ export const metadata = { title: 'History' }
 export default async function HistoryPage({ params }: { params: Promise<{ visitId: string }> }) {
   const { visit } = await loadVisit((await params).visitId)
   const commands = await listCommands(await openDb(), visit.id)
-  const history = historyOf(commands, await loadNames(visit.id), (await loadSettings()).lengths)
+  // Names are asked for only where changes of before are told.
+  const isOld = commands.some(({ sentence }) => sentence === null)
+  const names = isOld ? await loadNames(visit.id) : new Map<string, string>()
+  const history = historyOf(commands, names, (await loadSettings()).lengths)
   const { agreed, of, known } = agreementOf(await loadStandingLooks(visit.id))
   return (
     <ReadingPage>
