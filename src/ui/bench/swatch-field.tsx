@@ -42,7 +42,7 @@ export function SwatchField({
 }) {
   const { keeper, candidate } = pair
   return (
-    <div className="relative min-h-60 flex-1 overflow-hidden" data-surround={surround}>
+    <div className="relative min-h-56 flex-1 overflow-hidden" data-surround={surround}>
       <div className="absolute inset-0">
         {(surround === 'room' || surround === 'leaving') && around.length > 0 ? (
           <div className="flex h-full">

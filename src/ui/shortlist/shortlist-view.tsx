@@ -196,7 +196,7 @@ export function ShortlistView(props: Props) {
   return (
     <main className="flex min-h-0 flex-1 max-lg:flex-col max-lg:overflow-y-auto print:block">
       <div className="flex min-h-0 min-w-0 flex-1 flex-col max-lg:flex-none print:block">
-        <div className="flex min-h-14 flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-1">
+        <div className="flex min-h-20 flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-1">
           {decks && at ? (
             <AtHand
               {...{ decks, at, visitId, roomId, asked, candidates }}
