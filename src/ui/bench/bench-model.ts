@@ -208,3 +208,9 @@ export function fanOf(
   const from = MOST_FANNED * Math.floor(past.indexOf(at) / MOST_FANNED)
   return past.slice(from, from + MOST_FANNED)
 }
+
+/** What each candidate is called, by its id: "Wimham at 50 %". */
+export const namesOf = (candidates: readonly ProposedCandidate[]): ReadonlyMap<string, string> =>
+  new Map(
+    candidates.map(({ id, name, strengthPercent }) => [id, `${name} at ${strengthPercent} %`]),
+  )

@@ -1,7 +1,5 @@
 'use client'
 
-import dynamic from 'next/dynamic'
-import { part } from '../frame/part'
 import { useSearchParams } from 'next/navigation'
 import { useMemo, useState } from 'react'
 import { nextAlong, nextTilt } from '@/core/light/spot-steps'
@@ -13,10 +11,9 @@ import { roundOf } from '@/core/round/round'
 import { whatCame } from '@/core/round/what-stands'
 import { keyLights } from '@/core/light/key-lights'
 import { isLeanOut, type Lean } from '@/core/undertone/lean'
-import { NOTHING_YET } from '../frame/nothing-yet'
 import { writeAddress } from '../frame/page-address'
 import { Spared } from '../frame/spared'
-import { useKeys, type KeyWords } from '../keys/use-keys'
+import { useKeys } from '../keys/use-keys'
 import { useLight } from '../light-bar/light-context'
 import { useLightKeys } from '../light-bar/light-keys'
 import { useLooks, type ShownLook } from '../record/visit-record'
@@ -28,6 +25,7 @@ import {
   placeInAddress,
   type Place,
   lookLight,
+  namesOf,
   looksAt,
   type BenchKeeper,
   type BenchPair,
@@ -35,30 +33,19 @@ import {
 } from './bench-model'
 import { LeanKey } from './lean-key'
 import { HeldKeys } from './held-keys'
+import { BENCH_KEYS } from './bench-keys'
 import { BenchKey, HoldUpKeys, useHeldUp } from './hold-up-keys'
 import { heldAs, mannerOf, nextHeld } from './held-sample'
+import { ClientView, OnFourWalls, WhatNext } from './later-parts'
 import { LastLook } from './last-look'
 import { PairLine } from './pair-line'
 import { Readings } from './readings'
 import { useGiving } from './use-giving'
 import { useHeldSample } from './use-held-sample'
+import { AGAIN_KEY, RuledJustNow } from './ruled-just-now'
 import { SwatchField } from './swatch-field'
 import { VerdictKeys } from './verdict-keys'
 import type { RoomToSearch } from './what-next'
-
-const ClientView = dynamic(
-  () => part(() => import('./client-view').then(({ ClientView }) => ClientView)),
-  {
-    loading: NOTHING_YET,
-  },
-)
-const OnFourWalls = dynamic(
-  () => part(() => import('./on-four-walls').then(({ OnFourWalls }) => OnFourWalls)),
-  { loading: NOTHING_YET },
-)
-const WhatNext = dynamic(() => part(() => import('./what-next').then(({ WhatNext }) => WhatNext)), {
-  loading: NOTHING_YET,
-})
 
 interface Props {
   readonly visitId: string
@@ -249,19 +236,10 @@ export function BenchView(props: Props) {
           />
         )}
         {isJustRuled && (
-          <div className="flex flex-wrap items-center gap-x-4 text-small">
-            {isOver && (
-              <p role="status" aria-label="What came of the round">
-                <span className="font-semibold">The round is through.</span>{' '}
-                {whatCame(namesOf(candidates), looks, manner === 'screen')}
-              </p>
-            )}
-            {isLocked && (
-              <BenchKey onClick={() => setAgain(last.id)} letter={AGAIN_KEY}>
-                Rule on it again
-              </BenchKey>
-            )}
-          </div>
+          <RuledJustNow
+            came={isOver ? whatCame(namesOf(candidates), looks, manner === 'screen') : null}
+            onAgain={isLocked ? () => setAgain(last.id) : null}
+          />
         )}
         {last && isVerdict(last) && !last.retracted && last.verdict !== 'works' && (
           <Spared key={`next ${last.id}`}>
@@ -318,26 +296,3 @@ export function BenchView(props: Props) {
     </main>
   )
 }
-
-// Every letter has its work already.
-const AGAIN_KEY = '+'
-
-const namesOf = (candidates: readonly ProposedCandidate[]): ReadonlyMap<string, string> =>
-  new Map(
-    candidates.map(({ id, name, strengthPercent }) => [id, `${name} at ${strengthPercent} %`]),
-  )
-
-const BENCH_KEYS: KeyWords = [
-  ['← →', 'previous pair, next pair'],
-  ['+', 'rule again on the pair that was just ruled'],
-  ['H', 'what you look at: the screen, or which sample'],
-  ['D', 'slide it: by the window, further in, under the lamp'],
-  ['V', 'hold it against another wall, flat, or tilted'],
-  ['C', 'show the client'],
-  ['A', 'what arrives, held against what stays'],
-  [', .', 'ten minutes earlier, later'],
-  ['R', 'the room’s own day'],
-  ['O', 'the light away from the sun'],
-  ['E', 'the evening sun from the west'],
-  ['P', 'the lamps alone'],
-]
