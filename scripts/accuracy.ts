@@ -20,7 +20,7 @@ import { printPaint } from './accuracy/paint'
 import { printPhoto } from './accuracy/photo'
 import { printRoom } from './accuracy/room'
 import { printAdaptation, printSmoothness } from './accuracy/smoothness'
-import { printLeftOut, printTrade, printWithout } from './accuracy/trade'
+import { printTrade } from './accuracy/trade'
 import { judgeRatings, judgeReasons } from './fit/judged'
 import { printFigures } from './fit/print-figures'
 
@@ -109,12 +109,6 @@ printTrade()
 console.log('What own ratings say (ratings/), to fits that did not see them')
 const judged = judgeRatings()
 printFigures(judged, judgeReasons(judged))
-console.log('Each family of finishes left out of the fit')
-printLeftOut()
-if (process.argv.includes('--without')) {
-  console.log('Each limit of a pair taken out')
-  printWithout()
-}
 console.log('Largest change of a chance for the smallest steps')
 printSmoothness()
 console.log('Five colours under LED lamps of 2,700 K at 150 lx')

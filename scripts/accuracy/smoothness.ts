@@ -10,13 +10,12 @@ import { reflectanceOfReading } from '../../src/core/paint/reading'
 import { KEEPER_KINDS } from '../../src/core/pairing/keeper-kind'
 import { pairReading } from '../../src/core/pairing/pair-reading'
 import { roleOf } from '../../src/core/pairing/role'
-import { emptyStrengths, pairStrengths } from '../../src/core/pairing/strengths'
-import { emptySurface, fillSurface } from '../../src/core/pairing/surface'
+import { chanceOfPair } from '../../src/core/pairing/judge-pair'
 import { rankForRoom } from '../../src/core/ranking/rank-for-room'
 import { deckOf, finish as finishOf } from '../../src/core/ranking/ranking-scenes.fixture'
 import { ORDINARY_ROOM } from '../../src/core/advice/ordinary-room.fixture'
 import { seededRandom } from '../../src/core/seeded-random'
-import { undertoneOf } from '../../src/core/undertone/undertone'
+import { leaning, undertoneOf } from '../../src/core/undertone/undertone'
 import { utcDay } from '../../src/core/light/utc-day.fixture'
 
 const surface = (lab: Lab) => reflectanceOfReading({ kind: 'lab', lab })
@@ -38,12 +37,11 @@ export function printSmoothness(): void {
     const moved = wall.map((x, k) => x + way[k]! / length) as [number, number, number]
     const role = roleOf(KEEPER_KINDS[i % KEEPER_KINDS.length]!, DEFAULT_HOUSE_RULES)
     const works = (at: readonly [number, number, number]): number =>
-      pairStrengths(
-        fillSurface(emptySurface(), ...at, 0, 0),
-        fillSurface(emptySurface(), ...finish, 0, 0),
+      chanceOfPair(
+        { undertone: leaning(...at), source: 'spectral' },
+        { undertone: leaning(...finish), source: 'spectral' },
         role,
-        emptyStrengths(),
-      ).works
+      )
     worst = Math.max(worst, Math.abs(works(moved) - works(wall)))
   }
   console.log(`  0.1 unit: at most ${worst.toFixed(3)} over ${PAIRS.toLocaleString('en-GB')} pairs`)

@@ -9,13 +9,16 @@ import { BANDS } from '../../src/core/colour/spectrum'
 import { reflectanceOfReading } from '../../src/core/paint/reading'
 import { atStrength } from '../../src/core/paint/strength'
 import { KEEPER_KINDS } from '../../src/core/pairing/keeper-kind'
-import { fillFromReading } from '../../src/core/pairing/judged-keeper'
 import { roleOf } from '../../src/core/pairing/role'
-import { emptyStrengths, pairStrengths } from '../../src/core/pairing/strengths'
-import { emptySurface } from '../../src/core/pairing/surface'
-import { prepareRoom, type RankedRoom } from '../../src/core/ranking/ranked-room'
+import {
+  holdTo,
+  nothingKnown,
+  prepareRoom,
+  type RankedRoom,
+} from '../../src/core/ranking/ranked-room'
 import { prepareDeck, type DeckRows } from '../../src/core/ranking/deck-rows'
 import { rankDeck, rankForRoom } from '../../src/core/ranking/rank-for-room'
+import { pairPoints } from '../../src/core/ranking/worth'
 import { seededRandom } from '../../src/core/seeded-random'
 import { emptyUndertones, flatUndertones } from '../../src/core/undertone/flat-undertones'
 import { medianMs } from './median'
@@ -79,6 +82,7 @@ const roomWith = (of: () => Float64Array): RankedRoom => ({
     role: roleOf(KEEPER_KINDS[i % KEEPER_KINDS.length]!, DEFAULT_HOUSE_RULES),
     shows: 1,
     matters: 1,
+    inView: 1,
   })),
   character,
   rules: DEFAULT_HOUSE_RULES,
@@ -127,21 +131,17 @@ export function benchRanking(): void {
 }
 
 /** Every pair of every row in every light, none left out. */
-function everyPair({ rows, places, sources }: DeckRows, ranked: RankedRoom): number {
+function everyPair({ rows, places }: DeckRows, ranked: RankedRoom): number {
   const room = prepareRoom(ranked)
   const seen = emptyUndertones(places.length)
-  const [wall, strengths] = [emptySurface(), emptyStrengths()]
   let sum = 0
+  const known = Array.from(places, () => nothingKnown(room))
   ranked.lights.forEach(({ light }, l) => {
     flatUndertones(light, rows, seen)
-    for (let row = 0; row < places.length; row++) {
-      const at = { j: seen.j[row]!, a: seen.a[row]!, b: seen.b[row]! }
-      fillFromReading(wall, at, sources[row]!)
-      room.surfaces[l]!.forEach((stays, f) => {
-        sum += pairStrengths(wall, stays, ranked.finishes[f]!.role, strengths).works
-      })
-    }
+    for (let row = 0; row < places.length; row++)
+      holdTo(room, l, { j: seen.j[row]!, a: seen.a[row]!, b: seen.b[row]! }, known[row]!)
   })
+  for (const { scores } of known) sum += pairPoints(scores, room)
   return sum
 }
 

@@ -1,6 +1,7 @@
 import {
   logOdds,
   OBSERVER_SPREAD,
+  pairTerms,
   scoreVariance,
   termsOfPair,
   type Seen,
@@ -99,9 +100,8 @@ export function fitPairs(
 /** The variance that an observer's own eye brings into the score of a pair. */
 export function observersVariance({ wall, finish, kind }: AnyPair, fitted: Fitted): number {
   const own = { varJ: OBSERVER_SPREAD ** 2, varLean: OBSERVER_SPREAD ** 2 }
-  return scoreVariance(byDaylight(wall), byDaylight(finish), { wall: own, stays: own }, (w, f) =>
-    predicted(fitted, termsOf(w, f, kind)),
-  )
+  const terms = pairTerms(byDaylight(wall), byDaylight(finish), kind)
+  return scoreVariance(terms, fitted.weights, [own, own])
 }
 
 /**

@@ -1,8 +1,15 @@
-import { chanceOfScore, type Step } from '../../src/core/pairing/score'
-import { ROOM_TERM_NAMES, ROOM_TERMS, roomTerms, SHOWN } from '../../src/core/ranking/room-terms'
+import { chanceOfScore, lifted, type Step } from '../../src/core/pairing/score'
+import {
+  fillRoomTerms,
+  pairsTogether,
+  plainGrey,
+  ROOM_TERM_NAMES,
+  ROOM_TERMS,
+  SHOWN,
+} from '../../src/core/ranking/room-terms'
 import { rankCorrelation } from './figures'
 import { addRow, fit, noSums, predicted, type Fitted } from './least-squares'
-import { observersVariance, termsOf } from './pairs'
+import { termsOf } from './pairs'
 import { byDaylight, meanScore, type RatedRoom } from './ratings'
 
 const EVENING = { day: 0, both: 0.5, evening: 1 } as const
@@ -14,18 +21,16 @@ function termsIn(
   by: Step,
 ): number[] {
   const w = byDaylight(paint)
-  let [points, chances, total] = [0, 0, 0]
-  for (const { kind, lab } of keepers) {
-    const score = predicted(pairs, termsOf(w, byDaylight(lab), kind))
-    const variance = observersVariance({ wall: paint, finish: lab, kind }, pairs)
-    points += SHOWN[kind] * Math.max(0, Math.min(10, score))
-    chances += SHOWN[kind] * chanceOfScore(score, variance, by)
-    total += SHOWN[kind]
-  }
+  const all = keepers.reduce((sum, { kind }) => sum + SHOWN[kind], 0)
+  const scores = keepers.map(({ kind, lab }) =>
+    lifted(predicted(pairs, termsOf(w, byDaylight(lab), kind)), 1),
+  )
+  const shares = keepers.map(({ kind }) => SHOWN[kind] / all)
   const is = (wanted: string): number => Number(wish === wanted)
-  const own = roomTerms(
+  const into = new Float64Array(ROOM_TERM_NAMES.length)
+  fillRoomTerms(
     w,
-    { score: points / total, chance: chances / total },
+    pairsTogether(scores, shares, (score) => chanceOfScore(score, 0, by)),
     {
       drama: is('more drama'),
       brighter: is('brighter'),
@@ -38,9 +43,11 @@ function termsIn(
       evening: EVENING[room.hours],
       north: Number(room.aspect === 'north' || room.aspect === 'none'),
       coolLamps: (room.lampsK - 3200) / 800,
+      grey: Math.max(...keepers.map(({ lab }) => plainGrey(byDaylight(lab)))),
     },
+    into,
   )
-  return ROOM_TERM_NAMES.map((name) => own[name])
+  return [...into]
 }
 
 export interface RoomsFitted {

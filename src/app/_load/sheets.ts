@@ -137,13 +137,10 @@ async function loadHouseSheet(visitId: string, house: HandOff): Promise<SheetDoc
       })),
     ),
     pairsOf(lit).map(([p, q]) => {
-      const { judgement, pairing, reason, stepLrv, stepWords } = doorway(
-        [p.lit, q.lit],
-        visit.houseRules,
-      )
+      const { judgement, why, stepLrv, stepWords } = doorway([p.lit, q.lit], visit.houseRules)
       return {
         rooms: `${p.name} and ${q.name}`,
-        judgement: `${judgement}: ${judgement.startsWith('works') ? pairing : reason}`,
+        judgement: `${judgement}: ${why}`,
         step: `${Math.round(stepLrv)} % of LRV, ${stepWords}`,
       }
     }),

@@ -1,5 +1,12 @@
 /** What a household may want a room to do. */
-export const WANTS = ['brighter', 'cosier', 'calmer', 'more drama'] as const
+export const WANTS = [
+  'brighter',
+  'cosier',
+  'calmer',
+  'more drama',
+  'fresher',
+  'warm, no yellow',
+] as const
 export type Want = (typeof WANTS)[number]
 
 /** How much contrast between wall, trim and furnishings they wish for. */

@@ -1,13 +1,11 @@
 import { prepareLight, type PreparedLight } from '../colour/appearance'
 import { lightOf, type LightChoice, type RoomDay } from '../light/light-choice'
-import { chanceOf } from '../pairing/pairing'
-import { fillFromReading, type JudgedKeeper } from '../pairing/judged-keeper'
+import type { JudgedKeeper } from '../pairing/judged-keeper'
+import { chanceOfTerms, termsOfReadings, type SeenReading } from '../pairing/judge-pair'
 import { chanceAsShown, type JudgedWall } from '../pairing/pair-reading'
 import { partsOf, roleOfPart, type SeenPart } from '../pairing/parts'
-import type { SeenReading } from '../pairing/judge-pair'
-import type { Role } from '../pairing/role'
-import { emptyStrengths, pairStrengths } from '../pairing/strengths'
-import { emptySurface } from '../pairing/surface'
+import { weightsOf, type Role } from '../pairing/role'
+import type { PairTerms } from '../pairing/score'
 import { seedOfId } from '../seeded-random'
 import { undertoneOf } from '../undertone/undertone'
 import { AS_THE_MODEL, EYE_LIMITS, MOST_MOVED, type EyeFactors, type EyeInForce } from './factors'
@@ -21,8 +19,6 @@ export interface TeachingLook {
   readonly role: Role
   readonly works: boolean
 }
-
-const [wallSurface, finishSurface, strengths] = [emptySurface(), emptySurface(), emptyStrengths()]
 
 /** Looks that may teach as they are kept, and the days of the rooms they were taken in, by name; cloneable. */
 export interface ToTeach {
@@ -62,21 +58,22 @@ export function teachingLooks({ days, looks }: ToTeach): TeachingLook[] {
   })
 }
 
+// What a pair is made of is the same to every eye: worked out once a look.
+const termsOfLooks = new WeakMap<SeenPart, PairTerms>()
+
 /** The chance that a pair works, to an eye of such limits. */
 export function chanceTo(
   { wall, parts, varies, role }: Omit<TeachingLook, 'id' | 'works'>,
-  eye: EyeFactors,
+  factors: EyeFactors,
 ): number {
   let least = 1
   for (const part of parts) {
-    const ofPart: Role = { ...roleOfPart(role, part), eye: { version: 0, factors: eye } }
-    pairStrengths(
-      fillFromReading(wallSurface, wall.undertone, wall.source, wall.varies),
-      fillFromReading(finishSurface, part.undertone, part.source, varies),
-      ofPart,
-      strengths,
-    )
-    least = Math.min(least, chanceAsShown(chanceOf(strengths, ofPart), part.shows))
+    const finish = { ...part, varies }
+    const terms = termsOfLooks.get(part) ?? termsOfReadings(wall, finish, role)
+    termsOfLooks.set(part, terms)
+    const weights = weightsOf({ ...roleOfPart(role, part), eye: { version: 0, factors } })
+    const chance = chanceOfTerms(terms, wall, finish, weights)
+    least = Math.min(least, chanceAsShown(chance, part.shows))
   }
   return least
 }

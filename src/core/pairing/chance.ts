@@ -19,6 +19,9 @@ export const isGood = (chance: number): boolean => chance >= LIKELY_FROM
 /** Whether it counts as a no, likely or firmly. */
 export const isBad = (chance: number): boolean => chance <= 1 - LIKELY_FROM
 
+/** Of one colour carried on, which never quarrels and never sets off (common practice). */
+export const CARRIED_ON = 0.9
+
 const STEP_PERCENT = 5
 
 /** "70 %", in steps of five, as nobody knows it closer; never a figure that another word stands for. */

@@ -69,7 +69,7 @@ export type ViewShare = (typeof VIEW_SHARES)[number]
 export const dearnessOf = (kind: KeeperKind, said: number | null): number =>
   said ?? KINDS[kind].dearness
 
-const VIEW_WEIGHT: Record<ViewShare, number> = { little: 0.7, some: 1, much: 1.4 }
+export const VIEW_WEIGHT: Record<ViewShare, number> = { little: 0.7, some: 1, much: 1.4 }
 
 // A keeper of middling dearness, in plain view, counts for half; nothing that stays counts for less than this.
 const LEAST_MATTERS = 0.35

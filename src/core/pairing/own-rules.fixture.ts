@@ -13,7 +13,7 @@ const WORKS: Expected = ({ chanceIfExact }) => isGood(chanceIfExact)
 const REJECTED: Expected = ({ chanceIfExact }) => isBad(chanceIfExact)
 const NOT_WELL: Expected = ({ chanceIfExact }) => !isGood(chanceIfExact)
 const CONTRASTS: Expected = ({ pairing, chanceIfExact }) =>
-  pairing === 'contrasts' && isGood(chanceIfExact)
+  pairing === 'sets off' && isGood(chanceIfExact)
 
 interface Rule {
   readonly says: string

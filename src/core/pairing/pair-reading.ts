@@ -7,7 +7,7 @@ import { judgePair, type PairJudgement, type PartJudgement, type SeenReading } f
 import type { JudgedKeeper } from './judged-keeper'
 import { partsOf, roleOfPart } from './parts'
 import type { Role } from './role'
-import { isGoodPairing } from './pairing'
+import { speaksFor } from './said-of-pair'
 import { pairSentence } from './sentence'
 
 /** A wall colour as it is judged. */
@@ -57,7 +57,7 @@ export function judgePart(
  */
 export function speakingFor(judged: readonly PartJudgement[]): PartJudgement {
   const weakest = judged.reduce((p, q) => (q.chance < p.chance ? q : p))
-  if (!isGood(weakest.chance) || isGoodPairing(weakest.pairing)) return weakest
+  if (!isGood(weakest.chance) || speaksFor(weakest.pairing)) return weakest
   const { chance, chanceIfExact, part, reason } = weakest
   return { ...judged[0]!, chance, chanceIfExact, hardlyShows: { part, reason } }
 }

@@ -5,7 +5,6 @@ import type { Firmness } from '../paint/reading'
 import { undertoneOf, type Undertone } from '../undertone/undertone'
 import type { Role } from './role'
 import { chanceOver } from '../chance-over'
-import { LIMITS } from './limits'
 
 /** One colour of a keeper, as the judge needs it. */
 export interface FinishColour {
@@ -24,7 +23,8 @@ export interface FinishColour {
 const SHOWS = { percent: 13, catchingPercent: 8, spread: 7 } as const
 // What catches the eye: a clear lean, well away from the ground.
 const CATCHES = { lean: 6, fromGround: 18, spread: 2.5 } as const
-const GROUND_SPREAD = LIMITS.ownSpread
+// A ground this dark, of hardly any lean, is black: it quarrels with nothing itself.
+export const BLACK_GROUND = { jBelow: 34, leanBelow: 5, spread: 1.2 } as const
 
 /** A part of a keeper in a light. */
 export interface SeenPart extends FinishColour {
@@ -49,8 +49,8 @@ export function partsOf(light: PreparedLight, colours: readonly FinishColour[]):
   const ground = byDay[0]?.seen
   if (!ground) throw new RangeError('a keeper needs at least one colour to be judged against')
   const black =
-    chanceOver((LIMITS.black.jBelow - ground.j) / GROUND_SPREAD) *
-    chanceOver((LIMITS.black.leanBelow - ground.c) / GROUND_SPREAD)
+    chanceOver((BLACK_GROUND.jBelow - ground.j) / BLACK_GROUND.spread) *
+    chanceOver((BLACK_GROUND.leanBelow - ground.c) / BLACK_GROUND.spread)
   return byDay.map(({ colour, seen }, i) => ({
     ...colour,
     undertone: undertoneOf(light, colour.reflectance),
@@ -79,4 +79,4 @@ function showing(
 
 /** The role of one part within its keeper. */
 export const roleOfPart = (role: Role, { onBlack }: Pick<SeenPart, 'onBlack'>): Role =>
-  onBlack > 0 ? { ...role, setOff: role.setOff * (1 - onBlack), opposes: 1 - onBlack } : role
+  onBlack > 0 ? { ...role, onBlack } : role

@@ -1,77 +1,113 @@
 import type { HouseRules } from '../advice/house-rules'
-import { NO_EYE, type EyeInForce, type WithEye } from '../eye/factors'
+import { NO_EYE, type EyeInForce, type EyeLimit, type WithEye } from '../eye/factors'
 import type { KeeperKind } from './keeper-kind'
+import { WEIGHTS } from './score'
+import { TERM_NAMES, type Term } from './terms'
+import { RATED_AS, type RatedKind } from './traits'
 
-/** What it changes that a finish is this and not that: all shares, 0 to 1. */
+/** What a thing is to the wall beside it: its kind, and everything that moves a judgement away from the ratings. Cloneable. */
 export interface Role {
-  /** Free to be another hue than the wall: what can be carried out of the room. */
-  readonly setOff: number
-  /** Whether a strong hue opposite contrasts with it; a fleck on a black ground never does. */
-  readonly opposes: number
-  /** A painted line beside the wall: a deep one may be complementary. */
-  readonly trim: number
-  /** Wood takes the hues around its own. */
-  readonly wood: number
-  /** How far its being cleaner makes a wall look dirty. */
-  readonly dirties: number
-  /** How far a cleaner wall makes it look dirty: only what will not be replaced. */
-  readonly ages: number
-  /** How smooth: texture keeps close tones apart, so only smooth surfaces come too near. */
-  readonly smooth: number
-  /** Whether two clear opposites are wanted beside it, by the house rule. */
-  readonly contrastWanted: boolean
-  /** Whose limits it is held to. */
+  readonly kind: RatedKind
+  /** As it was said; null where its kind is all that is known. */
+  readonly texture: Texture | null
+  /** How far it is a fleck on a black ground, 0 to 1: judged, but never an opposite that sets the wall off. */
+  readonly onBlack: number
+  /** The house rule on what pairs. */
+  readonly pairs: HouseRules['pairs']
+  /** Whose eye it is held to. */
   readonly eye: EyeInForce
-}
-
-const FIXED = { setOff: 0, opposes: 1, trim: 0, wood: 0, dirties: 1, ages: 1, smooth: 0 } as const
-const FURNISHING = { ...FIXED, setOff: 1, dirties: 0.25, ages: 0 } as const
-
-// Common practice: fixed finishes share an undertone, what can be carried out may be set off; near-whites dirty each other
-// as trim does; a weave, a grain and a pile keep close tones apart, polish and paint do not.
-const ROLES: Record<KeeperKind, Omit<Role, 'contrastWanted' | 'eye'>> = {
-  floor: { ...FIXED, wood: 1, dirties: 0.25, ages: 0.25 },
-  fireplace: FIXED,
-  stone: FIXED,
-  counter: { ...FIXED, smooth: 0.6 },
-  tile: { ...FIXED, smooth: 0.6 },
-  cabinets: { ...FIXED, smooth: 0.8 },
-  trim: { ...FIXED, trim: 1, smooth: 1 },
-  panelling: { ...FIXED, wood: 1, dirties: 0.5, ages: 0.5, smooth: 0.5 },
-  door: { ...FIXED, trim: 1, smooth: 0.8 },
-  // Metal is no paint: nothing dirties it, and it ages nobody.
-  metal: { ...FIXED, dirties: 0.25, ages: 0, smooth: 1 },
-  carpet: { ...FIXED, dirties: 0.5 },
-  appliance: { ...FURNISHING, dirties: 0.5, smooth: 1 },
-  upholstery: FURNISHING,
-  curtain: FURNISHING,
-  rug: FURNISHING,
-  cushion: FURNISHING,
-  art: FURNISHING,
-  // A frame beside the wall; its glass shows the wall itself.
-  mirror: FURNISHING,
-  other: FURNISHING,
 }
 
 export const TEXTURES = ['smooth', 'woven', 'pile', 'hewn'] as const
 /** How rough a keeper is. */
 export type Texture = (typeof TEXTURES)[number]
 
-const SMOOTHNESS: Record<Texture, number> = { smooth: 1, woven: 0, pile: 0, hewn: 0 }
+// Common practice: polish and paint are smooth; a weave, a grain, a pile and a hewn face are not.
+const SMOOTH_KINDS: readonly RatedKind[] = [
+  ...(['trim', 'door', 'cabinet', 'neighbour', 'tile', 'counter', 'metal'] as const),
+]
+
+/** Whether nothing rough keeps it apart from a tone that comes close to its own. */
+export const isSmooth = ({ kind, texture }: Role): boolean =>
+  texture === null ? SMOOTH_KINDS.includes(kind) : texture === 'smooth'
 
 /**
- * What a keeper's kind changes in how a wall sits with it, by the house rule on what pairs and the eye that it is held to.
+ * What a keeper of a kind is to the walls beside it.
  *
- * @param texture as it was said; left out or null, as its kind is
+ * @param texture as it was said; left out or null, as its kind was rated
  */
-export function roleOf(
+export const roleOf = (
   kind: KeeperKind,
-  { pairs, eye }: Pick<HouseRules, 'pairs'> & WithEye,
+  rules: Pick<HouseRules, 'pairs'> & WithEye,
   texture: Texture | null = null,
-): Role {
-  const smooth = texture === null ? ROLES[kind].smooth : SMOOTHNESS[texture]
-  const role = { ...ROLES[kind], smooth, eye: eye ?? NO_EYE }
-  if (pairs === 'opposites') return { ...role, setOff: 1, contrastWanted: true }
-  if (pairs === 'shared') return { ...role, setOff: 0, contrastWanted: false }
-  return { ...role, contrastWanted: role.setOff > 0 || role.trim > 0 || role.wood > 0 }
+): Role => ({
+  ...ratedRole(RATED_AS[kind], rules),
+  texture,
+})
+
+/** The same of a kind that was rated; `neighbour` is the wall of the room beyond an open door. */
+export const ratedRole = (
+  kind: RatedKind,
+  { pairs, eye = NO_EYE }: Pick<HouseRules, 'pairs'> & WithEye,
+): Role => ({ kind, texture: null, onBlack: 0, pairs, eye })
+
+// Opposites beside each other: what the two other schools differ on. The middle one is the fit.
+const OPPOSITES: readonly Term[] = [
+  'a colour set off by its opposite',
+  'blue beside orange',
+  'green by wood',
+]
+const RULES = {
+  'shared-fixed': { words: null, times: {} },
+  shared: {
+    words: 'the house rule wants a shared undertone here, so opposites count for nothing',
+    times: Object.fromEntries(OPPOSITES.map((term) => [term, 0])),
+  },
+  opposites: {
+    words: 'the house rule lets opposites set each other off, however strong',
+    times: { 'strong against its opposite': 0, 'both strong': 0 },
+  },
+} as const satisfies Record<
+  HouseRules['pairs'],
+  { readonly words: string | null; readonly times: Partial<Record<Term, number>> }
+>
+
+/** The school that the ratings themselves are of. */
+export const AS_RATED: HouseRules['pairs'] = 'shared-fixed'
+
+/** What the house rule does, in words, wherever it moves a score; null where it leaves the ratings as they are. */
+export const ruleWords = ({ pairs }: Role): string | null => RULES[pairs].words
+
+// What an eye was found to differ in, as the terms that looks can tell.
+const OF_LIMIT: Readonly<Record<EyeLimit, readonly Term[]>> = {
+  clashes: [
+    'neutrals quarrel',
+    'quarrel with stone or tile',
+    'quarrel with paintwork',
+    'quarrel with carpet',
+    'quarrel with a wood floor',
+  ],
+  dirties: [
+    'ages creamed paintwork',
+    'ages creamed stone, tile or carpet',
+    'cream beside a grey',
+    'icy white by a warm deep finish',
+  ],
+  'near miss': ['near miss', 'near miss with paintwork'],
+}
+
+/** The points of ten for each unit of a term beside such a thing, in the order of `TERM_NAMES`. */
+export function weightsOf({ texture, onBlack, pairs, eye }: Role): Float64Array {
+  const times: Partial<Record<Term, number>> = RULES[pairs].times
+  // A roughness that was said keeps close tones apart.
+  const mayMiss = texture === null || texture === 'smooth' ? 1 : 0
+  return WEIGHTS.map((weight, i) => {
+    const name = TERM_NAMES[i]!
+    const own = weight * (times[name] ?? 1)
+    // Who lets more pass minds it less.
+    if (OF_LIMIT.clashes.includes(name)) return own / eye.factors.clashes
+    if (OF_LIMIT.dirties.includes(name)) return own / eye.factors.dirties
+    if (OF_LIMIT['near miss'].includes(name)) return (mayMiss * own) / eye.factors['near miss']
+    return OPPOSITES.includes(name) ? (1 - onBlack) * own : own
+  })
 }

@@ -23,6 +23,9 @@ export const REASONS_AGAINST = [
 export type ReasonFor = (typeof REASONS_FOR)[number]
 export type ReasonAgainst = (typeof REASONS_AGAINST)[number]
 
+/** How a wall sits with what stays, as it is named. */
+export type Pairing = ReasonFor | ReasonAgainst
+
 export const speaksFor = (reason: string): reason is ReasonFor =>
   (REASONS_FOR as readonly string[]).includes(reason)
 
@@ -106,12 +109,12 @@ export const reasonOfPair = (
   wall: Seen,
   stays: Seen,
   works: boolean,
-): ReasonFor | ReasonAgainst =>
+): Pairing =>
   likeliest(
     REASONS,
     reasonFeatures(terms, score, wall, stays),
     (name) => speaksFor(name) === works,
-  ) as ReasonFor | ReasonAgainst
+  ) as Pairing
 
 /** Which way a wall is wrong beside something, where it is. */
 export const directionOf = (wall: Seen, stays: Seen): Direction =>

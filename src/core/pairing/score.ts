@@ -41,11 +41,21 @@ const fillOrder = (wall: Seen, stays: Seen, kind: RatedKind, into: Float64Array)
   )
 
 /** Of ten good consultants, how many would say that a pair of such terms works: about 0 to 10, a little beyond at either end. */
-export function scoreOf(terms: Float64Array, weights: Float64Array = WEIGHTS): number {
-  let score = CONSTANT
+export function scoreOf(
+  terms: Float64Array,
+  weights: Float64Array = WEIGHTS,
+  constant = CONSTANT,
+): number {
+  let score = constant
   for (let i = 0; i < terms.length; i++) score += weights[i]! * terms[i]!
   return score
 }
+
+const MOST = 10
+
+/** A score that counts by a share only, 0 to 1: what hardly shows can hardly spoil anything. */
+export const lifted = (score: number, counts: number): number =>
+  MOST - counts * (MOST - Math.max(0, Math.min(MOST, score)))
 
 /** How sure a place is: variances of its lightness and of each axis of its lean. */
 export interface Unsure {
@@ -57,26 +67,48 @@ export interface Unsure {
 export const OBSERVER_SPREAD = 0.6
 
 // As wide as the spread of an observer: a gradient that what is seen can be off by.
-const APART = 0.6
+export const APART = 0.6
+
+/** The terms of a pair, and what a unit more of each axis of either surface adds to them. */
+export interface PairTerms {
+  readonly terms: Float64Array
+  /** Lightness and the two axes of the lean; of the wall, then of what stays. */
+  readonly slopes: readonly (readonly [axis: 'varJ' | 'varLean', side: 0 | 1, Float64Array])[]
+}
+
+/** A pair with its slopes, whoever judges it. */
+export function pairTerms(wall: Seen, stays: Seen, kind: RatedKind): PairTerms {
+  const at = (w: Seen, s: Seen): Float64Array => {
+    const into = new Float64Array(TERM_NAMES.length)
+    termsOfPair(w, s, kind, into)
+    return into
+  }
+  const terms = at(wall, stays)
+  const slopes = (['j', 'a', 'b'] as const).flatMap((axis) =>
+    ([0, 1] as const).map((side) => {
+      const moved = side === 0 ? wall : stays
+      const apart = { ...moved, [axis]: moved[axis] + APART }
+      const there = side === 0 ? at(apart, stays) : at(wall, apart)
+      return [
+        axis === 'j' ? 'varJ' : 'varLean',
+        side,
+        there.map((each, i) => (each - terms[i]!) / APART),
+      ] as const
+    }),
+  )
+  return { terms, slopes }
+}
 
 /** The variance of a score by what is unsure of the two places, to first order. */
-export function scoreVariance(
-  wall: Seen,
-  stays: Seen,
-  unsure: { readonly wall: Unsure; readonly stays: Unsure },
-  score: (wall: Seen, stays: Seen) => number,
-): number {
-  const here = score(wall, stays)
-  let variance = 0
-  for (const axis of ['j', 'a', 'b'] as const) {
-    const of = ({ varJ, varLean }: Unsure): number => (axis === 'j' ? varJ : varLean)
-    const byWall = score({ ...wall, [axis]: wall[axis] + APART }, stays) - here
-    const byStays = score(wall, { ...stays, [axis]: stays[axis] + APART }) - here
-    variance +=
-      (byWall * byWall * of(unsure.wall) + byStays * byStays * of(unsure.stays)) / APART ** 2
-  }
-  return variance
-}
+export const scoreVariance = (
+  { slopes }: PairTerms,
+  weights: Float64Array,
+  unsure: readonly [wall: Unsure, stays: Unsure],
+): number =>
+  slopes.reduce(
+    (sum, [axis, side, slope]) => sum + scoreOf(slope, weights, 0) ** 2 * unsure[side][axis],
+    0,
+  )
 
 // A logistic step and a normal one, 1.6 to 1.7 times as wide, hardly differ: MacKay, "The evidence framework applied to
 // classification networks", Neural Computation 4 (1992), 720, equation 10.

@@ -4,6 +4,7 @@ import { chancePercent, FIRM_FROM } from '../pairing/chance'
 import { kindWords } from '../pairing/keeper-kind'
 import { pairReading, type PairReading } from '../pairing/pair-reading'
 import { reasonOf } from '../pairing/reason'
+import { directionOf } from '../pairing/said-of-pair'
 import { seededRandom } from '../seeded-random'
 import { leaning } from '../undertone/undertone'
 import type { Reason } from '../record/verdict'
@@ -107,9 +108,9 @@ export const whichWayOff: Maker = {
     const pair = pairOf(spec, material)
     if (!pair) return null
     const reading = readingIn(practiceLight(spec.light), pair)
-    const { chance, pairing, second, wall, finish, looksDirty } = reading
+    const { chance, pairing, wall, finish } = reading
     const place = TOO.findIndex((word) => word === reading.reason)
-    if (chance > 1 - FIRM_FROM || pairing !== 'clashes' || second !== null || place < 0) return null
+    if (chance > 1 - FIRM_FROM || pairing !== 'undertones quarrel' || place < 0) return null
     // The answer holds for whoever sees the wall a step off.
     const holds = AROUND.every((deg) => {
       const angle = (deg * Math.PI) / 180
@@ -118,7 +119,7 @@ export const whichWayOff: Maker = {
         wall.a + EYE_STEP * Math.cos(angle),
         wall.b + EYE_STEP * Math.sin(angle),
       )
-      return reasonOf(pairing, moved, finish, looksDirty) === reading.reason
+      return reasonOf(pairing, directionOf(moved, finish)) === reading.reason
     })
     if (!holds) return null
     const offered = TOO.filter((_, i) => {

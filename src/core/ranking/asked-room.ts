@@ -6,13 +6,20 @@ import { keyLights, type KeyLight } from '../light/key-lights'
 import { lightOf, type LightChoice, type RoomDay } from '../light/light-choice'
 import { daylightFactorPercent } from '../light/daylight-factor'
 import type { UseHours } from '../light/use-hours'
-import { dearnessOf, keeperMatters, type KeeperKind, type ViewShare } from '../pairing/keeper-kind'
+import {
+  dearnessOf,
+  keeperMatters,
+  VIEW_WEIGHT,
+  type KeeperKind,
+  type ViewShare,
+} from '../pairing/keeper-kind'
 import type { JudgedKeeper } from '../pairing/judged-keeper'
 import { partsOf, roleOfPart } from '../pairing/parts'
-import { roleOf } from '../pairing/role'
+import { ratedRole } from '../pairing/role'
 import type { EyeSaid } from '../record/eye-said'
 import { DAYLIGHT } from '../undertone/daylight'
 import type { RankedRoom, RoomFinish, WeightedLight } from './ranked-room'
+import { SHOWN } from './room-terms'
 
 /** A light that a room is ranked in, before it is computed. */
 export interface AskedLight {
@@ -46,6 +53,9 @@ export interface WeighedKeeper extends JudgedKeeper {
   readonly viewShare: ViewShare
 }
 
+// What leads a room is looked at for itself (common practice).
+const LEAD_COUNTS = 2
+
 // Hardly in sight, a part changes no ranking.
 const SHOWS_FROM = 0.02
 
@@ -60,6 +70,10 @@ export function finishesOf(
       keeper.viewShare,
       keeper.id === leadId,
     )
+    const inView =
+      SHOWN[keeper.role.kind] *
+      VIEW_WEIGHT[keeper.viewShare] *
+      (keeper.id === leadId ? LEAD_COUNTS : 1)
     return partsOf(DAYLIGHT, keeper.colours)
       .filter(({ shows }) => shows >= SHOWS_FROM)
       .map((part) => ({
@@ -72,6 +86,7 @@ export function finishesOf(
         role: roleOfPart(keeper.role, part),
         shows: part.shows,
         matters,
+        inView,
       }))
   })
 }
@@ -153,9 +168,10 @@ export const neighbourFinish = (
   reflectance: wall.reflectance,
   source: wall.source,
   varies: false,
-  role: roleOf('cabinets', rules),
+  role: ratedRole('neighbour', rules),
   shows: 1,
   matters: NEIGHBOUR_MATTERS,
+  inView: SHOWN.neighbour,
 })
 
 /** The room with its lights computed; a light in which nothing is seen is left out. */

@@ -1,5 +1,5 @@
 import type { Reflectance } from '../colour/spectrum'
-import { GOOD_PAIRINGS, type Pairing } from '../pairing/pairing'
+import { REASONS_FOR, type Pairing } from '../pairing/said-of-pair'
 import { lrvPercent } from '../paint/lrv'
 import { DAYLIGHT } from '../undertone/daylight'
 import { shortFamily } from '../undertone/family'
@@ -41,10 +41,11 @@ function takenUp(reflectance: Reflectance, finishes: readonly NamedFinish[]): Na
 }
 
 const GIVES: Partial<Record<Pairing, (keeper: string) => string>> = {
-  'quiet stretch': (keeper) => `a quiet stretch of ${keeper}`,
-  contrasts: (keeper) => `set off by ${keeper}`,
+  'quiet relative': (keeper) => `a quiet relative of ${keeper}`,
+  'sets off': (keeper) => `set off by ${keeper}`,
   bridges: (keeper) => `bridges to ${keeper}`,
-  connects: (keeper) => `connects with ${keeper}`,
+  'shares the undertone': (keeper) => `shares the undertone of ${keeper}`,
+  'carried through': (keeper) => `carries ${keeper} on`,
 }
 
 /** Everything that it gives, the weightiest first, each once. */
@@ -53,7 +54,7 @@ function gifts({ reflectance, gives, table }: LineOf, finishes: readonly NamedFi
   const taken = takenUp(reflectance, finishes).map(
     ({ name }) => `takes up the ${hueNameAmongKind(hueDeg)} of ${name}`,
   )
-  const pairs = GOOD_PAIRINGS.flatMap((pairing) =>
+  const pairs = REASONS_FOR.flatMap((pairing) =>
     table
       .filter(({ cells }) => cells.every(({ judged }) => judged.pairing === pairing))
       .map(({ name }) => GIVES[pairing]!(name)),

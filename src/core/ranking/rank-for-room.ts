@@ -5,25 +5,25 @@ import { lrvPercent } from '../paint/lrv'
 import type { ReadingSource } from '../paint/reading'
 import { DAYLIGHT } from '../undertone/daylight'
 import { emptyUndertones, flatUndertones, type FlatUndertones } from '../undertone/flat-undertones'
-import { undertoneOf } from '../undertone/undertone'
+import { undertoneOf, type Undertone } from '../undertone/undertone'
 import { prepareDeck, reflectanceOfRow, type DeckRows, type PreparedDeck } from './deck-rows'
 import {
-  inWeightiestLight,
+  holdTo,
+  nothingKnown,
   prepareRoom,
-  weakestPair,
+  weakestOf,
+  weightiestLight,
   type PreparedRoom,
   type RankedRoom,
+  type WallSoFar,
   type WeakestPair,
 } from './ranked-room'
 import {
   asksOf,
-  mostWorth,
+  MOST_PAIR_POINTS,
   ownPoints,
-  POINTS,
-  POINTS_PER_WORTH,
   pairPoints,
-  sharedLean,
-  SURE_NO,
+  POINTS_PER_WORTH,
   worthOf,
   type RoomAsks,
 } from './worth'
@@ -44,7 +44,7 @@ export interface WholeRanking {
   readonly order: Uint32Array
   /** By row. */
   readonly worths: Float64Array
-  /** Chance of the weakest pair, weighed by what matters, by row; of a sure no only that it is one. */
+  /** Chance of the weakest pair, weighed by what matters, by row. */
   readonly weighed: Float32Array
 }
 
@@ -53,9 +53,9 @@ export type RankStep =
   { readonly done: number } | { readonly first: readonly RankedRow[] } | WholeRanking
 
 /**
- * Ranks a deck for a room by worth: the weakest pair with what stays over all lights, and what the colour gives. First
- * the best, exactly: a row is left only when the most that it could still be worth is under the worst of the best so far,
- * and one light with all that stays bounds its weakest pair. Then every row. Between steps a caller may leave.
+ * Ranks a deck for a room by worth: its pairs with all that stays, each the least over the lights and by how much of it
+ * one sees, and what the colour gives. First the best, exactly: a row is left only when the most that it could still be worth
+ * is under the worst of the best so far, and each light bounds its pairs. Then every row. Between steps a caller may leave.
  *
  * @param most how many rows are wanted first
  * @param isOut rows that are not among the first, however good
@@ -84,27 +84,38 @@ const TOGETHER = 512
 
 class Ranker {
   private readonly room: PreparedRoom
-  private readonly bounding: ReturnType<typeof inWeightiestLight>
+  /** Lights as they are asked, the one that bounds first. */
+  private readonly lights: readonly number[]
   private readonly asks: RoomAsks
   private readonly own: Float64Array
   private readonly worths: Float64Array
-  private readonly weighed: Float32Array
   private readonly isKnown: Uint8Array
+  /** By row: the weakest pair, and where the wall lies in its light. */
+  private readonly weakest: {
+    readonly finish: Uint16Array
+    readonly light: Uint16Array
+    readonly seen: Float64Array
+  }
 
   constructor(
     private readonly deck: PreparedDeck,
     private readonly ranked: RankedRoom,
   ) {
     this.room = prepareRoom(ranked)
-    this.bounding = inWeightiestLight(this.room)
+    const first = weightiestLight(this.room)
+    this.lights = [first, ...ranked.lights.map((_, light) => light).filter((l) => l !== first)]
     this.asks = asksOf(this.room)
     const count = deck.places.length
     this.own = new Float64Array(count)
     for (let row = 0; row < count; row++)
       this.own[row] = ownPoints(this.deck.own[row]!, this.room, this.asks)
     this.worths = new Float64Array(count)
-    this.weighed = new Float32Array(count)
     this.isKnown = new Uint8Array(count)
+    this.weakest = {
+      finish: new Uint16Array(count),
+      light: new Uint16Array(count),
+      seen: new Float64Array(3 * count),
+    }
   }
 
   /** The most promising first: the bar rises early, and once nothing can reach it any more the rest is left. */
@@ -112,7 +123,8 @@ class Ranker {
     const best = new Best(most)
     const byOwn = mostFirst(this.own)
     for (let from = 0; from < byOwn.length; from += TOGETHER) {
-      if (mostWorth(this.own[byOwn[from]!]! + 1 / PER_POINT) < best.bar) break
+      const atMost = this.own[byOwn[from]!]! + 1 / PER_POINT + MOST_PAIR_POINTS
+      if (atMost / POINTS_PER_WORTH < best.bar) break
       const rows = byOwn.subarray(from, from + TOGETHER)
       this.work(rows, best.bar)
       for (const row of rows) if (this.isKnown[row] && !isOut(row)) best.add(row, this.worths[row]!)
@@ -137,63 +149,60 @@ class Ranker {
       this.work(rows.subarray(0, some), -Infinity)
       yield { done: from / count }
     }
-    yield { order: mostFirst(this.worths), worths: this.worths, weighed: this.weighed }
+    const weighed = new Float32Array(count)
+    for (let row = 0; row < count; row++) {
+      weighed[row] = this.weighedOf(row)
+      if (row % (8 * TOGETHER) === 0) yield { done: 1 }
+    }
+    yield { order: mostFirst(this.worths), worths: this.worths, weighed }
+  }
+
+  private weighedOf(row: number): number {
+    const { finish, light, seen } = this.weakest
+    at.j = seen[3 * row]!
+    at.a = seen[3 * row + 1]!
+    at.b = seen[3 * row + 2]!
+    const pair = { finish: finish[row]!, light: light[row]! }
+    return weakestOf(this.room, pair, at, this.deck.sources[row]!).weighed
   }
 
   /** Works out the worth of rows, but of those that surely lie below the bar. */
   private work(rows: Uint32Array, bar: number): void {
-    const { room, bounding, weighed } = this
-    const reflectances = this.gathered(rows)
-    const first = this.seen(reflectances, 0)
-    const inOne = bounding.place === 0 ? first : this.seen(reflectances, bounding.place)
-    // Worth but for its pairs and its advice, in points.
-    const without = new Float64Array(rows.length)
-    for (let i = 0; i < rows.length; i++)
-      without[i] = this.own[rows[i]!]! + POINTS.shared * sharedLean(placeIn(first, i), this.room)
-    const giveUpBelow = (i: number): number =>
-      Math.max(SURE_NO, weighedToReach(bar * POINTS_PER_WORTH - without[i]!))
-    const mayReach = (i: number): boolean =>
-      (pairPoints(weighed[rows[i]!]!) + without[i]!) / POINTS_PER_WORTH >= bar
-
-    const left: number[] = []
-    const settled: number[] = []
-    const inBounding: WeakestPair[] = []
-    for (let i = 0; i < rows.length; i++) {
-      const row = rows[i]!
-      const source = this.deck.sources[row]!
-      const weakest = weakestPair(bounding, () => placeIn(inOne, i), source, giveUpBelow(i))
-      weighed[row] = weakest.weighed
-      if (!mayReach(i)) continue
-      if (weakest.weighed < SURE_NO) settled.push(i)
-      else {
-        left.push(i)
-        inBounding.push({ ...weakest, light: bounding.place })
-      }
+    const { room } = this
+    const known = Array.from(rows, () => nothingKnown(room))
+    const pairs = new Float64Array(rows.length)
+    let left = Array.from(rows, (_, i) => i)
+    for (const light of this.lights) {
+      const some = Uint32Array.from(left, (i) => rows[i]!)
+      const seen = this.seen(this.gathered(some), light)
+      left = left.filter((i, place) => {
+        const row = rows[i]!
+        const so = known[i]!
+        const { weakness } = so
+        holdTo(room, light, placeIn(seen, place), so)
+        if (so.weakness > weakness) this.keepWeakest(row, so)
+        // What is least over more lights is no more: each light bounds the worth from above.
+        pairs[i] = pairPoints(so.scores, room)
+        return (pairs[i]! + this.own[row]!) / POINTS_PER_WORTH >= bar
+      })
+      if (left.length === 0) return
     }
-    const some = this.gathered(Uint32Array.from(left, (i) => rows[i]!))
-    // The bounding light is not asked again.
-    const seen = room.lights.map((_, light) =>
-      light === bounding.place ? null : this.seen(some, light),
-    )
+    const dull = inDullLight(room.character, this.gathered(Uint32Array.from(left, (i) => rows[i]!)))
     left.forEach((i, place) => {
       const row = rows[i]!
-      const source = this.deck.sources[row]!
-      const inLight = (light: number) => placeIn(seen[light]!, place)
-      const known = inBounding[place]!
-      weighed[row] = weakestPair(room, inLight, source, giveUpBelow(i), known).weighed
-      if (mayReach(i)) settled.push(i)
-    })
-
-    const dull = inDullLight(
-      room.character,
-      this.gathered(Uint32Array.from(settled, (i) => rows[i]!)),
-    )
-    settled.forEach((i, place) => {
-      const row = rows[i]!
       const against = pointsAgainst(this.deck.own[row]!, dull[place]!, room.character, room.rules)
-      this.worths[row] = (pairPoints(weighed[row]!) + without[i]! - against) / POINTS_PER_WORTH
+      this.worths[row] = (pairs[i]! + this.own[row]! - against) / POINTS_PER_WORTH
       this.isKnown[row] = 1
     })
+  }
+
+  /** The wall at hand, in the light at hand. */
+  private keepWeakest(row: number, { finish, light }: WallSoFar): void {
+    this.weakest.finish[row] = finish
+    this.weakest.light[row] = light
+    this.weakest.seen[3 * row] = at.j
+    this.weakest.seen[3 * row + 1] = at.a
+    this.weakest.seen[3 * row + 2] = at.b
   }
 
   private gathered(rows: Uint32Array): FlatRows {
@@ -218,13 +227,12 @@ class Ranker {
 }
 
 // Used anew for every wall and light.
-const at = { j: 0.5, a: 0.5, b: 0.5, c: 0.5 }
+const at = { j: 0.5, a: 0.5, b: 0.5 }
 
-function placeIn({ j, a, b, c }: FlatUndertones, i: number): typeof at {
+function placeIn({ j, a, b }: FlatUndertones, i: number): typeof at {
   at.j = j[i]!
   at.a = a[i]!
   at.b = b[i]!
-  at.c = c[i]!
   return at
 }
 
@@ -244,9 +252,6 @@ function mostFirst(values: Float64Array): Uint32Array {
   for (let i = 0; i < keys.length; i++) rows[i] = ((keys[i]! % MOST_ROWS) + MOST_ROWS) % MOST_ROWS
   return rows
 }
-
-/** The least weighed chance whose points reach this many; the points rise no faster than the chance. */
-const weighedToReach = (points: number): number => points / POINTS.pairs + 0.5
 
 /** The best few of many, by worth; of equals the earlier row. */
 class Best {
@@ -278,13 +283,28 @@ class Best {
   }
 }
 
+/** A wall held to all that stays, in every light. */
+function heldToAll(room: PreparedRoom, reflectance: Reflectance): WallSoFar & { seen: Undertone } {
+  const so = nothingKnown(room)
+  let weakest: Undertone | null = null
+  room.lights.forEach(({ light }, l) => {
+    const seen = undertoneOf(light, reflectance)
+    const { weakness } = so
+    holdTo(room, l, seen, so)
+    if (so.weakness > weakness) weakest = seen
+  })
+  return { ...so, seen: weakest! }
+}
+
 /** Judges single walls in a room, the same as a ranking does: each with its weakest pair over all that stays and all lights. */
 export function chanceInRoom(
   ranked: RankedRoom,
 ): (reflectance: Reflectance, source: ReadingSource) => WeakestPair {
   const room = prepareRoom(ranked)
-  return (reflectance, source) =>
-    weakestPair(room, (light) => undertoneOf(room.lights[light]!.light, reflectance), source)
+  return (reflectance, source) => {
+    const so = heldToAll(room, reflectance)
+    return weakestOf(room, so, so.seen, source)
+  }
 }
 
 /** The same with its worth and why. */
@@ -296,22 +316,13 @@ function judgeWhole(
   room: PreparedRoom,
 ): (reflectance: Reflectance, source: ReadingSource) => Omit<RankedRow, 'row'> {
   const asks = asksOf(room)
-  const judge = chanceInRoom(room)
   return (reflectance, source) => {
-    const weakest = judge(reflectance, source)
+    const so = heldToAll(room, reflectance)
     const place = {
       undertone: undertoneOf(DAYLIGHT, reflectance),
       lrvPercent: lrvPercent(reflectance),
     }
-    const shared = sharedLean(undertoneOf(room.lights[0]!.light, reflectance), room)
-    const { worth, gives, against } = worthOf(
-      reflectance,
-      place,
-      weakest.weighed,
-      shared,
-      room,
-      asks,
-    )
-    return { ...weakest, worth, gives, against }
+    const { worth, gives, against } = worthOf(reflectance, place, so.scores, room, asks)
+    return { ...weakestOf(room, so, so.seen, source), worth, gives, against }
   }
 }

@@ -2,13 +2,21 @@ import type { HouseRules } from '../advice/house-rules'
 import type { RoomCharacter } from '../advice/room-character'
 import type { PreparedLight } from '../colour/appearance'
 import type { Reflectance } from '../colour/spectrum'
+import { unsureOf } from '../pairing/judge-pair'
 import { chanceAsShown } from '../pairing/pair-reading'
-import { chanceOf } from '../pairing/pairing'
-import { fillFromReading } from '../pairing/judged-keeper'
-import type { Role } from '../pairing/role'
-import { emptyStrengths, pairStrengths } from '../pairing/strengths'
-import { emptySurface, fillSurface, type PairSurface } from '../pairing/surface'
-import { uncertaintyOf, type Firmness, type ReadingSource } from '../paint/reading'
+import { weightsOf, type Role } from '../pairing/role'
+import { APART, chanceOfScore, lifted, scoreOf, type Seen, type Unsure } from '../pairing/score'
+import {
+  emptyStays,
+  emptyWall,
+  fillStays,
+  fillWall,
+  type StaysSide,
+  type WallSide,
+} from '../pairing/sides'
+import { fillTerms, TERM_NAMES } from '../pairing/terms'
+import { RATED_TRAITS, type Traits } from '../pairing/traits'
+import type { Firmness, ReadingSource } from '../paint/reading'
 import { undertoneOf, type Undertone } from '../undertone/undertone'
 
 /** A light moment of the room and how much it matters, 0 to 1: by when the room is used. */
@@ -26,8 +34,10 @@ export interface RoomFinish {
   readonly role: Role
   /** How far the part shows, 0 to 1; see `partsOf`. */
   readonly shows: number
-  /** How much its keeper matters, 0 to 1: the lead 1, then the dear and what is most in view. */
+  /** How much its keeper matters where the weakest pair is named, 0 to 1: the lead 1, then the dear and what is most in view. */
   readonly matters: number
+  /** How much of its keeper one sees, beside the room's others: the worth goes by that. */
+  readonly inView: number
 }
 
 /** Everything that a colour is ranked by in a room. */
@@ -40,24 +50,42 @@ export interface RankedRoom {
   readonly rules: HouseRules
 }
 
+/** What stays, as it is seen in one light, with everything that no wall changes. */
+interface Beside {
+  readonly finish: number
+  readonly light: number
+  /** Which keeper of the room it is a part of. */
+  readonly keeper: number
+  /** As it is, and an observer's step further along each axis. */
+  readonly stays: StaysSide
+  readonly apart: readonly StaysSide[]
+  /** The other room's wall, as a wall: the two meet as equals. */
+  readonly asWall: { readonly here: WallSide; readonly apart: readonly WallSide[] } | null
+  readonly unsure: Unsure
+  readonly is: Traits
+  readonly weights: Float64Array
+  readonly shows: number
+  /** Of the light; and of the light and the keeper together. */
+  readonly lightMatters: number
+  readonly matters: number
+}
+
 /** A room's finishes as they are seen in each of its lights, prepared once for any number of walls. */
 export interface PreparedRoom extends RankedRoom {
   /** By light, then by finish. */
-  readonly surfaces: readonly (readonly PairSurface[])[]
   readonly seen: readonly (readonly Undertone[])[]
-  /** Pairs of light and finish as they are tried: whatever spoiled the last wall first. It changes no result, only how soon a wall is given up. */
-  readonly tried: TriedPair[]
+  readonly beside: readonly (readonly Beside[])[]
+  /** By keeper: the share of the room's view that is this one, together 1. */
+  readonly shares: readonly number[]
 }
 
-interface TriedPair {
-  readonly light: number
-  readonly finish: number
-  readonly surface: PairSurface
-  readonly role: Role
-  readonly shows: number
-  /** Of the light and of the keeper, together. */
-  readonly matters: number
-}
+const AXES = ['j', 'a', 'b'] as const
+const stepped = (at: Seen, axis: (typeof AXES)[number]): Seen => ({
+  ...at,
+  [axis]: at[axis] + APART,
+})
+const staysAt = ({ j, a, b }: Seen): StaysSide => fillStays(emptyStays(), j, a, b)
+const wallAt = ({ j, a, b }: Seen): WallSide => fillWall(emptyWall(), j, a, b)
 
 /** @throws RangeError without a light or a finish */
 export function prepareRoom(room: RankedRoom): PreparedRoom {
@@ -65,114 +93,160 @@ export function prepareRoom(room: RankedRoom): PreparedRoom {
     throw new RangeError('a room is ranked in at least one light, got none')
   if (room.finishes.length === 0)
     throw new RangeError('a room is ranked against at least one finish, got none')
+  const keepers = [...new Set(room.finishes.map(({ keeperId }) => keeperId))]
+  const views = keepers.map((id) => room.finishes.find(({ keeperId }) => keeperId === id)!.inView)
+  const all = views.reduce((sum, each) => sum + each, 0)
+  const weights = room.finishes.map(({ role }) => weightsOf(role))
   const seen = room.lights.map(({ light }) =>
     room.finishes.map(({ reflectance }) => undertoneOf(light, reflectance)),
   )
-  const surfaces = seen.map((inLight) =>
-    inLight.map((undertone, f) => {
-      const { source, varies } = room.finishes[f]!
-      return fillFromReading(emptySurface(), undertone, source, varies)
+  const beside = room.lights.map((lit, light) =>
+    room.finishes.map((stays, finish): Beside => {
+      const at = seen[light]![finish]!
+      const apart = AXES.map((axis) => stepped(at, axis))
+      return {
+        ...{ finish, light, keeper: keepers.indexOf(stays.keeperId) },
+        stays: staysAt(at),
+        apart: apart.map(staysAt),
+        asWall:
+          stays.role.kind === 'neighbour' ? { here: wallAt(at), apart: apart.map(wallAt) } : null,
+        unsure: unsureOf(stays.source, stays.varies),
+        is: RATED_TRAITS[stays.role.kind],
+        weights: weights[finish]!,
+        shows: stays.shows,
+        lightMatters: lit.matters,
+        matters: lit.matters * stays.matters,
+      }
     }),
   )
-  return { ...room, seen, surfaces, tried: pairsOf(room, surfaces) }
+  return { ...room, seen, beside, shares: views.map((view) => view / all) }
 }
 
-/** Light by light: the first one's appearances are at hand. */
-const pairsOf = (
-  { lights, finishes }: RankedRoom,
-  surfaces: readonly (readonly PairSurface[])[],
-): TriedPair[] =>
-  lights.flatMap((light, l) =>
-    finishes.map((stays, f) => ({
-      light: l,
-      finish: f,
-      surface: surfaces[l]![f]!,
-      role: stays.role,
-      shows: stays.shows,
-      matters: light.matters * stays.matters,
-    })),
-  )
+const terms = new Float64Array(TERM_NAMES.length)
+
+function scoreOfSides(wall: WallSide, stays: StaysSide, { is, weights }: Beside): number {
+  fillTerms(wall, stays, is, terms)
+  return scoreOf(terms, weights)
+}
+
+// Used anew for every wall: a ranking makes no objects a pair.
+const wall = emptyWall()
+const asStays = emptyStays()
+const apartWall = emptyWall()
+const apartStays = emptyStays()
+
+/** The score of the wall at hand beside something, whichever way round where they meet as equals. */
+const scoreHere = (of: Beside): number =>
+  of.asWall
+    ? (scoreOfSides(wall, of.stays, of) + scoreOfSides(of.asWall.here, asStays, of)) / 2
+    : scoreOfSides(wall, of.stays, of)
+
+/** What is known of a wall so far, over some of a room's lights. */
+export interface WallSoFar {
+  /** By keeper: the least score over its parts and the lights, each as far as it counts; of 10. */
+  readonly scores: Float64Array
+  /** How weak the weakest pair is, 0 to 1, as far as its part, its keeper and its light count. */
+  weakness: number
+  finish: number
+  light: number
+}
+
+export const nothingKnown = (room: PreparedRoom): WallSoFar => ({
+  scores: new Float64Array(room.shares.length).fill(MOST),
+  weakness: -1,
+  finish: 0,
+  light: 0,
+})
+
+const MOST = 10
+
+/** Holds a wall to all that stays in one light, and keeps what is least. */
+export function holdTo(room: PreparedRoom, light: number, seen: Seen, into: WallSoFar): void {
+  fillWall(wall, seen.j, seen.a, seen.b)
+  const all = room.beside[light]!
+  let filled = false
+  for (let at = 0; at < all.length; at++) {
+    const of = all[at]!
+    if (of.asWall && !filled) {
+      fillStays(asStays, seen.j, seen.a, seen.b)
+      filled = true
+    }
+    const score = scoreHere(of)
+    const counts = lifted(score, of.shows * of.lightMatters)
+    if (counts < into.scores[of.keeper]!) into.scores[of.keeper] = counts
+    const weakness = of.matters * of.shows * (1 - plainChance(score))
+    if (weakness > into.weakness) {
+      into.weakness = weakness
+      into.finish = of.finish
+      into.light = light
+    }
+  }
+}
+
+/** The chance of a score by itself, without what readings and eyes differ by. */
+export const plainChance = (score: number): number => chanceOfScore(score, 0)
+
+/**
+ * The chance of a wall beside one finish in one light, as far as the part shows: with what the readings and an observer's eye
+ * bring into the score. The same as `judgePart` says, without its words.
+ */
+export function chanceBeside(
+  room: PreparedRoom,
+  { finish, light }: Pick<WallSoFar, 'finish' | 'light'>,
+  seen: Seen,
+  source: ReadingSource,
+): number {
+  const of = room.beside[light]![finish]!
+  const own = unsureOf(source)
+  fillWall(wall, seen.j, seen.a, seen.b)
+  if (of.asWall) fillStays(asStays, seen.j, seen.a, seen.b)
+  const here = scoreHere(of)
+  let variance = 0
+  for (const [i, axis] of AXES.entries()) {
+    const there = stepped(seen, axis)
+    fillWall(apartWall, there.j, there.a, there.b)
+    let [byWall, byStays] = [
+      scoreOfSides(apartWall, of.stays, of),
+      scoreOfSides(wall, of.apart[i]!, of),
+    ]
+    if (of.asWall) {
+      fillStays(apartStays, there.j, there.a, there.b)
+      byWall = (byWall + scoreOfSides(of.asWall.here, apartStays, of)) / 2
+      byStays = (byStays + scoreOfSides(of.asWall.apart[i]!, asStays, of)) / 2
+    }
+    const which = axis === 'j' ? 'varJ' : 'varLean'
+    variance +=
+      ((byWall - here) / APART) ** 2 * own[which] +
+      ((byStays - here) / APART) ** 2 * of.unsure[which]
+  }
+  return chanceAsShown(chanceOfScore(here, variance), of.shows)
+}
 
 /** A wall's weakest pair in a room. */
 export interface WeakestPair {
   /** Chance of the pair, as far as its part shows. */
   readonly chance: number
-  /** The same, lifted by how little its keeper or its light matters: what the worth goes by. */
+  /** The same, lifted by how little its keeper or its light matters. */
   readonly weighed: number
   readonly finish: number
   readonly light: number
 }
 
-// Used anew for every wall: a ranking makes no objects a pair.
-const strengths = emptyStrengths()
-const wallIn: PairSurface[] = []
-const filled: boolean[] = []
-
 /** What a pair counts where its keeper or its light matters less. */
 export const weighedChance = (chance: number, matters: number): number => 1 - matters * (1 - chance)
 
-/**
- * The weakest pair of a wall over all that stays and all lights; by far the most of a ranking's time goes here.
- *
- * @param giveUpBelow once a weighed chance falls below this: nobody asks any more how far
- * @param known the weakest pair in one of the lights, which is not tried again
- */
-export function weakestPair(
+/** The weakest pair that was found, with its chance. */
+export function weakestOf(
   room: PreparedRoom,
-  seenIn: (light: number) => Pick<Undertone, 'j' | 'a' | 'b'>,
+  { finish, light }: Pick<WallSoFar, 'finish' | 'light'>,
+  seen: Seen,
   source: ReadingSource,
-  giveUpBelow = -1,
-  known: WeakestPair | null = null,
 ): WeakestPair {
-  const { tried } = room
-  const { lean, lightness } = uncertaintyOf(source)
-  filled.fill(false, 0, room.lights.length)
-  let chance = known?.chance ?? 1
-  let weighed = known?.weighed ?? Infinity
-  let weakest: Pick<TriedPair, 'finish' | 'light'> | null = known
-  for (let at = 0; at < tried.length; at++) {
-    const pair = tried[at]!
-    const { light, role, shows, matters } = pair
-    if (light === known?.light) continue
-    // A pair that works at this chance cannot be the weakest.
-    const enough = 1 - (1 - weighed) / (matters * shows)
-    if (enough <= 0) continue
-    const wall = (wallIn[light] ??= emptySurface())
-    if (!filled[light]) {
-      const { j, a, b } = seenIn(light)
-      fillSurface(wall, j, a, b, lean / 2, lightness / 2)
-      filled[light] = true
-    }
-    pairStrengths(wall, pair.surface, role, strengths, enough)
-    const own = chanceAsShown(chanceOf(strengths, role), shows)
-    const counts = weighedChance(own, matters)
-    if (counts >= weighed) continue
-    chance = own
-    weighed = counts
-    weakest = pair
-    if (weighed < giveUpBelow) {
-      // What spoils one wall spoils the next oftener than not.
-      tried.splice(at, 1)
-      tried.unshift(pair)
-      break
-    }
-  }
-  return { chance, weighed, finish: weakest?.finish ?? 0, light: weakest?.light ?? 0 }
+  const chance = chanceBeside(room, { finish, light }, seen, source)
+  const { matters } = room.beside[light]![finish]!
+  return { chance, weighed: weighedChance(chance, matters), finish, light }
 }
 
-/** The same room in its weightiest light alone, which bounds the weakest pair over all of them. */
-export function inWeightiestLight(room: PreparedRoom): PreparedRoom & { readonly place: number } {
-  const place = room.lights.reduce(
-    (best, { matters }, light) => (matters > room.lights[best]!.matters ? light : best),
-    0,
-  )
-  const [lights, surfaces] = [[room.lights[place]!], [room.surfaces[place]!]]
-  return {
-    ...room,
-    place,
-    lights,
-    surfaces,
-    seen: [room.seen[place]!],
-    tried: pairsOf({ ...room, lights }, surfaces),
-  }
-}
+/** The light in which to bound a room's walls: the one that counts most. */
+export const weightiestLight = ({ lights }: RankedRoom): number =>
+  lights.reduce((best, { matters }, light) => (matters > lights[best]!.matters ? light : best), 0)

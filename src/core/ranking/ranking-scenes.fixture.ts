@@ -73,6 +73,7 @@ export const finish = (
   role: roleOf(kind, DEFAULT_HOUSE_RULES),
   shows: 1,
   matters: 1,
+  inView: 1,
   ...change,
 })
 

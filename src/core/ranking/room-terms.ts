@@ -1,6 +1,7 @@
 import { step } from '../pairing/shapes'
 import type { Seen } from '../pairing/score'
 import type { RatedKind } from '../pairing/traits'
+import fitted from './fitted.json'
 
 /** How much of a kind one sees in a room, as a rule (common practice). */
 export const SHOWN: Readonly<Record<RatedKind, number>> = {
@@ -33,10 +34,12 @@ export interface RoomAsksFor {
   readonly nothing: number
   /** How far it is used in the evening. */
   readonly evening: number
-  /** A north room, or one without a window. */
+  /** A north room, or one without a window, that is to be warmed; −1 where it is to be kept cool. */
   readonly north: number
   /** Of its lamps, in steps of 800 K above 3,200. */
   readonly coolLamps: number
+  /** How far something that stays is itself a plain grey, and asks for the like. */
+  readonly grey: number
 }
 
 /** What the worth of a wall in a room is made of, beside its weights; 1: never speaks against it, −1: never for it. */
@@ -44,6 +47,7 @@ export const ROOM_TERMS = {
   'pairs together': 1,
   'chances together': 1,
   strength: -1,
+  'a grey without a lean': -1,
   'drama: dark': 1,
   'drama: strong': 1,
   'brighter: light': 1,
@@ -64,6 +68,12 @@ export const ROOM_TERMS = {
 export type RoomTerm = keyof typeof ROOM_TERMS
 export const ROOM_TERM_NAMES = Object.keys(ROOM_TERMS) as RoomTerm[]
 
+/** Points of ten for each unit of a term, in the order of `ROOM_TERM_NAMES`, as they were fitted (`npm run fit`). */
+export const ROOM_WEIGHTS = Float64Array.from(
+  ROOM_TERM_NAMES,
+  (name) => (fitted.terms as Record<string, number>)[name] ?? 0,
+)
+
 /** A wall's pairs with all that stays, each by how much of it shows: the mean of their scores (0 to 10) and of their chances. */
 export interface PairsTogether {
   readonly score: number
@@ -73,38 +83,59 @@ export interface PairsTogether {
 // Warm is towards orange, yellow-red at 60°.
 const [COS_WARM, SIN_WARM] = [0.5, Math.sqrt(0.75)]
 
+/** How far a surface is a grey without a lean, neither white nor near black: on a wall it looks unpainted. */
+export const plainGrey = ({ j, a, b }: Seen): number =>
+  step(-Math.hypot(a, b), -1.6, 0.35) * step(-j, -92, 1.5) * step(j, 48, 3)
+
 /**
  * How much of each term a wall has in a room, in the order of `ROOM_TERM_NAMES`.
  *
  * @param wall as it is seen by daylight
+ * @param into as many places as there are terms
  */
-export function roomTerms(
-  { j, a, b }: Seen,
+export function fillRoomTerms(
+  wall: Seen,
   pairs: PairsTogether,
   asks: RoomAsksFor,
-): Record<RoomTerm, number> {
+  into: Float64Array,
+): void {
+  const { j, a, b } = wall
   const c = Math.hypot(a, b)
   const [light, deep] = [step(j, 82, 4), step(-j, -45, 6)]
   const warm = (COS_WARM * a + SIN_WARM * b) / (c + 3)
-  return {
-    'pairs together': pairs.score,
-    'chances together': pairs.chance,
-    strength: c / 10,
-    'drama: dark': (asks.drama * -j) / 20,
-    'drama: strong': (asks.drama * c) / 10,
-    'brighter: light': (asks.brighter * j) / 20,
-    'calmer: light': (asks.calmer * j) / 20,
-    'calmer: quiet': (asks.calmer * -c) / 10,
-    'cosier: not pale': -asks.cosier * light,
-    'cosier: warm': asks.cosier * warm,
-    'cosier: deep': asks.cosier * deep,
-    'fresher: light': (asks.fresher * j) / 20,
-    'nothing cold: warm': asks.nothingCold * warm,
-    'nothing cold: not grey': asks.nothingCold * step(c, 5, 1.5),
-    'warm with no yellow: pink': (asks.warmNoYellow * a) / (c + 3),
-    'used in the evening: pale': asks.evening * light,
-    'north or no window: warm': asks.north * warm,
-    'cool lamps: warm': asks.coolLamps * warm,
-    'no wish: light': (asks.nothing * j) / 20,
+  let at = 0
+  into[at++] = pairs.score
+  into[at++] = pairs.chance
+  into[at++] = c / 10
+  into[at++] = asks.grey < 1 ? (1 - asks.grey) * plainGrey(wall) : 0
+  into[at++] = (asks.drama * -j) / 20
+  into[at++] = (asks.drama * c) / 10
+  into[at++] = (asks.brighter * j) / 20
+  into[at++] = (asks.calmer * j) / 20
+  into[at++] = (asks.calmer * -c) / 10
+  into[at++] = -asks.cosier * light
+  into[at++] = asks.cosier * warm
+  into[at++] = asks.cosier * deep
+  into[at++] = (asks.fresher * j) / 20
+  into[at++] = asks.nothingCold * warm
+  into[at++] = asks.nothingCold * step(c, 5, 1.5)
+  into[at++] = (asks.warmNoYellow * a) / (c + 3)
+  into[at++] = asks.evening * light
+  into[at++] = asks.north * warm
+  into[at++] = asks.coolLamps * warm
+  into[at++] = (asks.nothing * j) / 20
+}
+
+/** The mean over what stays of scores and of the chances that they stand for, by how much of each one sees. */
+export function pairsTogether(
+  scores: ArrayLike<number>,
+  shares: ArrayLike<number>,
+  chanceOf: (score: number) => number,
+): PairsTogether {
+  let [score, chance] = [0, 0]
+  for (let k = 0; k < scores.length; k++) {
+    score += shares[k]! * scores[k]!
+    chance += shares[k]! * chanceOf(scores[k]!)
   }
+  return { score, chance }
 }

@@ -1,67 +1,78 @@
-import { againstDepth, depthBands, suitsDepth, type DepthBand } from '../advice/depth'
 import { roomAdvice, saidOf, type Advice, type AdvisedColour } from '../advice/room-advice'
 import { unwantedIn, type Unwanted } from '../advice/will-not-have'
 import { chanceOver } from '../chance-over'
 import type { Reflectance } from '../colour/spectrum'
 import type { Undertone } from '../undertone/undertone'
 import { warmLean } from '../undertone/warmth'
-import type { PreparedRoom } from './ranked-room'
+import { plainChance, type PreparedRoom } from './ranked-room'
+import {
+  fillRoomTerms,
+  pairsTogether,
+  plainGrey,
+  ROOM_TERM_NAMES,
+  ROOM_WEIGHTS,
+  type RoomAsksFor,
+  type RoomTerm,
+} from './room-terms'
 
 /**
- * What a colour is worth in a room, in points, each term bounded so that a ranking can be cut short. The balance is
- * common practice: a pair that fails outweighs any two merits; a shared undertone beats the mere absence of quarrel; a
- * grey without any lean looks unpainted.
+ * What a colour is worth in a room: points of ten, as raters would give them, over ten. What was rated is fitted
+ * (`room-terms.ts`); what was not is a rule of common practice with the points here.
  */
 export const POINTS = {
-  /** From the surest no to the surest yes. */
-  pairs: 2,
-  shared: 0.5,
-  depth: 0.7,
-  /** Well outside every depth that is wished for, or that the room suits by itself. */
-  againstWish: -1.2,
-  againstOwn: -0.4,
-  grey: -0.9,
-  nearBlack: -0.7,
-  unwanted: -0.7,
-  wish: 0.3,
+  unwanted: -2.5,
+  nearBlack: -0.5,
+  contrast: 0.8,
+  greyClimate: 0.3,
 } as const
 
-/** Points over this are worth, 0 to about 1: no step of 0.1 unit moves a worth by more than 0.02. */
-export const POINTS_PER_WORTH = 6
+export const POINTS_PER_WORTH = 10
 
 /** A ranking's own view of what a room asks, worked out once. */
 export interface RoomAsks {
-  readonly bands: readonly DepthBand[]
-  readonly depthWords: string
-  readonly againstDepth: number
-  readonly againstWords: string
+  readonly of: RoomAsksFor
   readonly unwanted: readonly Unwanted[]
   /** Points of each of them: more of them weigh less each. */
   readonly perUnwanted: number
-  /** How far a finish that stays is itself a grey, or black: then it asks for the like. */
-  readonly asksGrey: number
+  /** How far a finish that stays is itself black: then it asks for the like. */
   readonly asksBlack: number
   /** A wish for drama, or evenings: the dark is asked for. */
   readonly dark: boolean
 }
 
-export function asksOf({ character, finishes, surfaces }: PreparedRoom): RoomAsks {
-  const most = (of: (f: number) => number): number =>
-    Math.max(...finishes.map(({ matters, shows }, f) => matters * shows * of(f)))
-  const seen = surfaces[0]!
-  const bands = depthBands(character)
+const EVENING = { breakfast: 0, daytime: 0, 'all-day': 0.5, evening: 1 } as const
+// A cool, even room is a choice of schools: what was rated is the first of them.
+const NORTH = { 'warm-up': 1, 'lean-in': -1, 'no-whites': 0 } as const
+const WARM_LAMPS_K = 3200
+const LAMPS_STEP_K = 800
+
+export function asksOf({ character, rules, finishes, seen }: PreparedRoom): RoomAsks {
+  const most = (of: (undertone: Undertone) => number): number =>
+    Math.max(...finishes.map(({ shows }, f) => shows * of(seen[0]![f]!)))
+  const { wants, useHours, lamps, coolAndEven, daylightFactorPercent } = character
   const unwanted = unwantedIn(character.willNotHave)
+  // Two wishes together count for more than one, and each for less than alone.
+  const wish = (want: (typeof wants)[number]): number =>
+    wants.includes(want) ? 1 / Math.sqrt(wants.length) : 0
   return {
-    bands,
-    againstDepth: character.wants.length > 0 ? POINTS.againstWish : POINTS.againstOwn,
-    againstWords:
-      character.wants.length > 0 ? 'not of the depth they wish for' : 'not a depth for this room',
-    depthWords: bands.map(({ why }) => why).join(' and '),
+    of: {
+      drama: wish('more drama'),
+      brighter: wish('brighter'),
+      calmer: wish('calmer'),
+      cosier: wish('cosier'),
+      fresher: wish('fresher'),
+      warmNoYellow: wish('warm, no yellow'),
+      nothingCold: unwanted.some(({ label }) => label === 'cold') ? 1 : 0,
+      nothing: wants.length === 0 ? 1 : 0,
+      evening: EVENING[useHours],
+      north: coolAndEven || daylightFactorPercent === 0 ? NORTH[rules['north-room']] : 0,
+      coolLamps: lamps ? (lamps.cctK - WARM_LAMPS_K) / LAMPS_STEP_K : 0,
+      grey: most(plainGrey),
+    },
     unwanted,
     perUnwanted: POINTS.unwanted / Math.sqrt(Math.max(1, unwanted.length)),
-    asksGrey: most((f) => (1 - seen[f]!.felt ** 2) * (1 - seen[f]!.black) * (1 - seen[f]!.light)),
-    asksBlack: most((f) => seen[f]!.black),
-    dark: character.wants.includes('more drama') || character.useHours === 'evening',
+    asksBlack: most(({ j, c }) => chanceOver((34 - j) / 1.2) * chanceOver((5 - c) / 1.2)),
+    dark: wants.includes('more drama') || useHours === 'evening',
   }
 }
 
@@ -74,166 +85,132 @@ export interface WorthTerm {
   readonly words: string | null
 }
 
-const LRV_SPREAD = 3
+// What is said of what was fitted, by all of its terms together: what for, and what against.
+const SAID: readonly (readonly [terms: RegExp, gives: string | null, against: string | null])[] = [
+  [/^strength$/, null, 'strong for all of a room’s walls'],
+  [/^a grey without/, null, 'a grey without any lean, which looks unpainted'],
+  [/^drama:/, 'deep or strong enough for drama', 'too light and quiet for drama'],
+  [/^brighter:/, 'light, as wished', 'too deep to brighten the room'],
+  [/^calmer:/, 'light and quiet, as wished', 'too deep or too strong to be calm'],
+  [/^cosier:/, 'warm and deep enough to be cosy', 'too pale or too cool to be cosy'],
+  [/^fresher:/, 'light and open, as wished', 'too deep to be fresh'],
+  [/^nothing cold:/, 'warm, as wished', 'cold or grey, which they will not have'],
+  [/^warm with/, 'warm with no yellow in it', 'yellow, not the warmth they wish for'],
+  [/^cool lamps/, 'warms the cool lamps', null],
+]
+const SAID_OF = SAID.map(([terms, gives, against]) => ({
+  places: ROOM_TERM_NAMES.flatMap((name: RoomTerm, i) => (terms.test(name) ? [i] : [])),
+  gives,
+  against,
+}))
+// Words are about what is other than an ordinary wall would be: a light middling, warm, muted one.
+const ORDINARY = { j: 72, a: 1.5, b: 6 } as const
+const SAID_FROM = 0.5
 
-// From here on the eye sees a lean on the white card, and no grey looks unpainted.
-const NO_LEAN = { below: 1.6, spread: 0.6 } as const
+const NO_PAIRS = { score: 0, chance: 0 } as const
+const terms = new Float64Array(ROOM_TERM_NAMES.length)
+const ordinary = new Float64Array(ROOM_TERM_NAMES.length)
+
+/** Points of what was fitted and hangs on the colour alone. */
+function fittedPoints(undertone: Undertone, of: RoomAsksFor): number {
+  fillRoomTerms(undertone, NO_PAIRS, of, terms)
+  let points = 0
+  for (let i = 0; i < terms.length; i++) points += ROOM_WEIGHTS[i]! * terms[i]!
+  return points
+}
+
 // Black ends about here; an LRV of 11 is a dark colour.
 const BLACK = { upToLrv: 8, spread: 1.5 } as const
-
-/** A grey without any lean, neither white nor near black. */
-function unpainted({ undertone: { c }, lrvPercent }: OwnPlace): number {
-  return (
-    chanceOver((NO_LEAN.below - c) / NO_LEAN.spread) *
-    chanceOver((82 - lrvPercent) / 4) *
-    chanceOver((lrvPercent - 10) / LRV_SPREAD)
-  )
-}
 
 /** One thing that speaks for a colour or against it, and from how many points on it is worth a word. */
 type Say = (points: number, words: string, from: number) => void
 
-/** What hangs on the colour alone: depth, wishes, grey, near black, what they will not have. */
-function sayOwn(place: OwnPlace, room: PreparedRoom, asks: RoomAsks, say: Say): void {
+/** What was not rated and hangs on the colour alone. */
+function sayRules(place: OwnPlace, room: PreparedRoom, asks: RoomAsks, say: Say): void {
   const { undertone, lrvPercent } = place
-  const depth = suitsDepth(asks.bands, lrvPercent)
-  say(POINTS.depth * depth, asks.depthWords, 0.6 * POINTS.depth)
-  say(asks.againstDepth * againstDepth(asks.bands, lrvPercent), asks.againstWords, 0.2)
-  sayWish(place, room, say)
-  const grey = unpainted(place) * (1 - asks.asksGrey)
-  say(POINTS.grey * grey, 'a grey without any lean, which looks unpainted', 0.25)
-  const black =
-    chanceOver((BLACK.upToLrv - lrvPercent) / BLACK.spread) *
-    (asks.dark ? 0 : 1) *
-    (1 - asks.asksBlack)
-  say(POINTS.nearBlack * black, 'near black, and nothing here asks for it', 0.2)
+  const { climate, contrast } = room.character
+  if (!asks.dark) {
+    const black = chanceOver((BLACK.upToLrv - lrvPercent) / BLACK.spread) * (1 - asks.asksBlack)
+    say(POINTS.nearBlack * black, 'near black, and nothing here asks for it', 0.2)
+  }
   for (const { label, is } of asks.unwanted)
-    say(asks.perUnwanted * is(undertone, lrvPercent), `they will not have ${label}`, 0.25)
-}
-
-/** The terms that hang on the colour alone, with what is said of each. */
-export function ownTerms(place: OwnPlace, room: PreparedRoom, asks: RoomAsks): WorthTerm[] {
-  const terms: WorthTerm[] = []
-  sayOwn(place, room, asks, (points, words, from) =>
-    terms.push({ points, words: words !== '' && Math.abs(points) >= from ? words : null }),
-  )
-  return terms
-}
-
-let ownSum = 0
-const addOwn: Say = (points) => {
-  ownSum += points
-}
-
-/** The same terms together, in points, without a word. */
-export function ownPoints(place: OwnPlace, room: PreparedRoom, asks: RoomAsks): number {
-  ownSum = 0
-  sayOwn(place, room, asks, addOwn)
-  return ownSum
-}
-
-const WISH_SAID_FROM = 0.1
-
-// Summed up anew for every colour: a ranking makes no objects a row.
-const wished = { sum: 0.5, given: '', against: '' }
-
-function addWish(points: number, words: string): void {
-  wished.sum += points
-  if (points >= WISH_SAID_FROM)
-    wished.given = wished.given === '' ? words : `${wished.given}, ${words}`
-  if (points <= -WISH_SAID_FROM)
-    wished.against = wished.against === '' ? words : `${wished.against}, ${words}`
-}
-
-/** What a wish asks of the lean: cosy is warm, calm is quiet, drama is strong or dark; a grey climate wants the sun. */
-function sayWish(place: OwnPlace, room: PreparedRoom, say: Say): void {
-  const { character } = room
-  if (character.wants.length === 0 && character.climate !== 'grey' && character.contrast === 'open')
-    return
-  wished.sum = 0
-  wished.given = ''
-  wished.against = ''
-  const { undertone, lrvPercent } = place
-  const strong = chanceOver((undertone.c - 14) / 3)
-  const warm = warmLean(undertone)
-  for (const want of character.wants)
-    if (want === 'cosier') addWish(0.2 * warm, 'warm')
-    else if (want === 'calmer') addWish(-0.3 * strong, 'too strong to be calm')
-    else if (want === 'more drama')
-      addWish(0.25 * Math.max(strong, chanceOver((20 - lrvPercent) / LRV_SPREAD)), 'dramatic')
-  if (character.climate === 'grey')
-    addWish(0.1 * warm * chanceOver((lrvPercent - 50) / 5), 'lends the sun')
-  if (character.contrast !== 'open') addContrast(undertone, room)
-  // Where wishes pull both ways the stronger side is said.
-  const { sum, given, against } = wished
-  say(Math.max(-POINTS.wish, Math.min(POINTS.wish, sum)), sum > 0 ? given : against, 0)
+    say(asks.perUnwanted * is(undertone, lrvPercent), `they will not have ${label}`, 0.6)
+  if (climate === 'grey')
+    say(
+      POINTS.greyClimate * warmLean(undertone) * chanceOver((lrvPercent - 50) / 5),
+      'lends the sun',
+      0.15,
+    )
+  if (contrast !== 'open') sayContrast(undertone, room, say)
 }
 
 // Lightness apart, J′, at which things stand crisply apart, and within which one runs into the next; common practice has a
 // step of 20 as clear, of 10 as soft.
 const CRISP = { from: 22, spread: 5 } as const
 const SOFT = { below: 12, spread: 4 } as const
-const CONTRAST_POINTS = 0.25
 
-/** What the contrast they wish for asks: how far the wall stands apart in lightness from what stays, each as it matters. */
-function addContrast({ j }: Undertone, { character, finishes, seen }: PreparedRoom): void {
+/** What the contrast they wish for asks: how far the wall stands apart in lightness from what stays, each as it is seen. */
+function sayContrast(
+  { j }: Undertone,
+  { character, finishes, seen }: PreparedRoom,
+  say: Say,
+): void {
   let [apart, total] = [0, 0]
   for (let f = 0; f < finishes.length; f++) {
-    const weight = finishes[f]!.matters * finishes[f]!.shows
+    const weight = finishes[f]!.inView * finishes[f]!.shows
     apart += weight * Math.abs(j - seen[0]![f]!.j)
     total += weight
   }
   const mean = apart / total
   if (character.contrast === 'high')
-    addWish(
-      CONTRAST_POINTS * chanceOver((mean - CRISP.from) / CRISP.spread),
+    say(
+      POINTS.contrast * chanceOver((mean - CRISP.from) / CRISP.spread),
       'crisp beside what stays',
+      0.3,
     )
   else
-    addWish(
-      CONTRAST_POINTS * chanceOver((SOFT.below - mean) / SOFT.spread),
+    say(
+      POINTS.contrast * chanceOver((SOFT.below - mean) / SOFT.spread),
       'soft beside what stays',
+      0.3,
     )
 }
 
-// A lean is shared in full from this strength on.
-const FULL_LEAN = 4
-// What stays without a felt lean asks for a quiet wall, up to about this lean, and counts for so much less.
-const QUIET = { below: 5, spread: 2.5, counts: 0.6 } as const
-
-/** How far a wall takes up what stays, 0 to 1, in the room's first light: its lean, or where it has none its quiet. */
-export function sharedLean(
-  wall: Pick<Undertone, 'a' | 'b' | 'c'>,
-  { finishes, seen, surfaces }: PreparedRoom,
-): number {
-  const quiet = chanceOver((QUIET.below - wall.c) / QUIET.spread)
-  let [shared, total] = [0, 0]
-  for (let f = 0; f < finishes.length; f++) {
-    const finish = seen[0]![f]!
-    const weight = finishes[f]!.matters * finishes[f]!.shows
-    const felt = surfaces[0]![f]!.felt
-    const unfelt = QUIET.counts * (1 - felt)
-    const taken = Math.min(wall.c, FULL_LEAN) / Math.max(0.5, Math.min(finish.c, FULL_LEAN))
-    const along = (wall.a * finish.a + wall.b * finish.b) / Math.max(1e-9, wall.c * finish.c)
-    shared += weight * (felt * Math.max(0, along) * Math.min(1, taken) + unfelt * quiet)
-    total += weight * (felt + unfelt)
-  }
-  return total > 0 ? shared / total : 0
+let ruleSum = 0
+const addRule: Say = (points) => {
+  ruleSum += points
 }
 
-/** A weighed chance from which down a no is so sure that nobody tells it from a surer one. */
-export const SURE_NO = 0.05
-
-/** Points of a weakest pair: a pair that is sure enough is not bettered by being surer, nor a no worsened. */
-export function pairPoints(weighed: number): number {
-  const from = 0.75
-  const known = Math.max(SURE_NO, weighed)
-  const capped = known <= from ? known : known - (known - from) ** 2 / (2 * (1 - from))
-  return POINTS.pairs * (capped - 0.5)
+/** All that hangs on the colour alone, in points, without a word. */
+export function ownPoints(place: OwnPlace, room: PreparedRoom, asks: RoomAsks): number {
+  ruleSum = fittedPoints(place.undertone, asks.of)
+  sayRules(place, room, asks, addRule)
+  return ruleSum
 }
 
-// A wall of less lean than this shares quiet, not an undertone.
-const QUIET_LEAN = 2
+/** The same with what is said of each. */
+export function ownTerms(place: OwnPlace, room: PreparedRoom, asks: RoomAsks): WorthTerm[] {
+  fillRoomTerms(ORDINARY, NO_PAIRS, asks.of, ordinary)
+  fillRoomTerms(place.undertone, NO_PAIRS, asks.of, terms)
+  const all: WorthTerm[] = SAID_OF.flatMap(({ places, gives, against }) => {
+    const more = places.reduce((sum, i) => sum + ROOM_WEIGHTS[i]! * (terms[i]! - ordinary[i]!), 0)
+    const words = Math.abs(more) >= SAID_FROM ? (more > 0 ? gives : against) : null
+    return words === null ? [] : [{ points: more, words }]
+  })
+  sayRules(place, room, asks, (points, words, from) =>
+    all.push({ points, words: Math.abs(points) >= from ? words : null }),
+  )
+  return all
+}
+
+/** Points of a wall's pairs with all that stays. */
+export function pairPoints(scores: ArrayLike<number>, { shares }: PreparedRoom): number {
+  const { score, chance } = pairsTogether(scores, shares, plainChance)
+  return ROOM_WEIGHTS[0]! * score + ROOM_WEIGHTS[1]! * chance
+}
+
+/** The most that pairs can be worth. */
+export const MOST_PAIR_POINTS = 10 * ROOM_WEIGHTS[0]! + ROOM_WEIGHTS[1]!
 
 export interface Worth {
   readonly worth: number
@@ -247,28 +224,16 @@ export interface Worth {
 export function worthOf(
   reflectance: Reflectance,
   place: OwnPlace,
-  weighed: number,
-  shared: number,
+  scores: ArrayLike<number>,
   room: PreparedRoom,
   asks: RoomAsks,
 ): Worth {
   const advice = roomAdvice(reflectance, room.character, room.rules)
-  const isQuiet = place.undertone.c < QUIET_LEAN
-  const terms: WorthTerm[] = [
-    {
-      points: POINTS.shared * shared,
-      words:
-        shared < 0.6
-          ? null
-          : isQuiet
-            ? 'as quiet as what stays'
-            : 'shares the undertone of what stays',
-    },
-    ...ownTerms(place, room, asks),
-    ...advice.map(({ strength, weight }) => ({ points: -strength * weight, words: null })),
-  ]
-  const points = pairPoints(weighed) + terms.reduce((sum, each) => sum + each.points, 0)
-  const said = terms
+  const points =
+    pairPoints(scores, room) +
+    ownPoints(place, room, asks) -
+    advice.reduce((sum, { strength, weight }) => sum + strength * weight, 0)
+  const said = ownTerms(place, room, asks)
     .filter(({ words }) => words !== null)
     .sort((p, q) => Math.abs(q.points) - Math.abs(p.points))
   const wordsOf = (is: (points: number) => boolean): string[] =>
@@ -280,7 +245,3 @@ export function worthOf(
     advice,
   }
 }
-
-/** The most that a colour can still be worth before its pairs, its shared lean and its advice are known. */
-export const mostWorth = (own: number): number =>
-  (pairPoints(1) + POINTS.shared + own) / POINTS_PER_WORTH

@@ -38,6 +38,7 @@ export const MORE_FAULTS = [
   'too little contrast',
   'needs more undertone',
   'dated',
+  'too clean',
   'harsh',
   ...WITHHELD,
 ] as const

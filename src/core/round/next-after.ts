@@ -25,6 +25,7 @@ const ASKS: Partial<Record<Reason, readonly LikeThis[]>> = {
   'too blue': [less('blue')],
   'too violet': [less('violet')],
   'too grey': [CLEANER],
+  'too clean': [QUIETER],
   'too strong': [QUIETER],
   'too pale': [DEEPER],
   'too dark': [LIGHTER],

@@ -33,7 +33,7 @@ export function accentsFrom<C extends DeckColour>(
     .filter(({ colour, pair }) => isGood(pair.chance) && colour.undertone.c >= NO_LEAN_BELOW)
     .sort(
       (p, q) =>
-        Number(q.pair.pairing === 'contrasts') - Number(p.pair.pairing === 'contrasts') ||
+        Number(q.pair.pairing === 'sets off') - Number(p.pair.pairing === 'sets off') ||
         q.colour.undertone.c - p.colour.undertone.c,
     )
     .slice(0, ACCENT_USES.length)

@@ -1,8 +1,7 @@
 import type { HouseRules } from '../advice/house-rules'
-import { isGood, judgementOf, type Judgement } from '../pairing/chance'
+import { CARRIED_ON, isGood, judgementOf, type Judgement } from '../pairing/chance'
 import { judgePair, type PairJudgement } from '../pairing/judge-pair'
-import type { KeeperKind } from '../pairing/keeper-kind'
-import { roleOf } from '../pairing/role'
+import { ratedRole, roleOf, type Role } from '../pairing/role'
 import type { Sheen } from '../paint/sheen'
 import { sheenForSurface, type Wear } from '../paint/surface-sheen'
 import type { Treatment } from '../paint/treatment'
@@ -29,9 +28,6 @@ export interface AroundRoom {
   readonly wear: Wear
 }
 
-// One colour carried on never quarrels and never sets off.
-const SAME_CHANCE = 0.9
-
 /** A relative of the wall on its strip: so many steps deeper, or lighter below 0; null past its ends. */
 const relative = (wall: DeckColour, strip: readonly number[], steps: number): number | null => {
   const at = strip.indexOf(wall.place)
@@ -41,12 +37,12 @@ const relative = (wall: DeckColour, strip: readonly number[], steps: number): nu
 function option(
   wall: DeckColour,
   other: DeckColour,
-  kind: KeeperKind,
-  { rules, treatment, wear }: AroundRoom,
+  role: Role,
+  { treatment, wear }: AroundRoom,
   surface: Surface,
   name: string,
 ): AroundOption {
-  const pair = judgePair(wall, other, roleOf(kind, rules))
+  const pair = judgePair(wall, other, role)
   return {
     surface,
     name,
@@ -80,7 +76,7 @@ export function ceilingsFor(
     option(
       wall,
       deck.find((each) => each.place === place)!,
-      'trim',
+      roleOf('trim', room.rules),
       room,
       'ceiling',
       name,
@@ -93,8 +89,8 @@ export function ceilingsFor(
       name: 'the wall’s own colour, carried up',
       place: wall.place,
       sheen: 'matt',
-      judgement: judgementOf(SAME_CHANCE),
-      chance: SAME_CHANCE,
+      judgement: judgementOf(CARRIED_ON),
+      chance: CARRIED_ON,
       words:
         wall.lrvPercent < DEEP_BELOW_LRV
           ? 'no line round the room: it comes down and encloses'
@@ -119,7 +115,7 @@ export function lowerHalfFor(
     option(
       wall,
       other,
-      'cabinets',
+      ratedRole('neighbour', room.rules),
       room,
       deeper ? 'lower half' : 'upper half',
       deeper ? 'a deeper relative below' : 'a paler relative above',
@@ -139,7 +135,9 @@ export function featureColoursFor(
     const place = relative(wall, strip, away * steps)
     const other = deck.find((each) => each.place === place)
     const name = `a ${away > 0 ? 'deeper' : 'paler'} relative, ${steps} steps away`
-    return other ? [option(wall, other, 'cabinets', room, 'one wall', name)] : []
+    return other
+      ? [option(wall, other, ratedRole('neighbour', room.rules), room, 'one wall', name)]
+      : []
   })
 }
 
@@ -151,7 +149,7 @@ export function joineryFor(
   strip: readonly number[],
   room: AroundRoom,
 ): AroundOption[] {
-  const kind = surface === 'door inside' ? 'door' : 'cabinets'
+  const role = roleOf(surface === 'door inside' ? 'door' : 'cabinets', room.rules)
   const clean = cleanWhiteOf(deck)
   const steps = surface === 'island' ? STRIP_STEPS + 1 : STRIP_STEPS
   const away = wall.lrvPercent < DEEP_BELOW_LRV ? -steps : steps
@@ -160,7 +158,7 @@ export function joineryFor(
     option(
       wall,
       deck.find((each) => each.place === place)!,
-      kind,
+      role,
       room,
       surface,
       name,

@@ -4,7 +4,7 @@ import type { ReadingSource } from '../paint/reading'
 import { isBad, isGood, judgementOf, type Judgement } from '../pairing/chance'
 import type { JudgedKeeper } from '../pairing/judged-keeper'
 import { pairReading, type PairReading } from '../pairing/pair-reading'
-import type { Pairing } from '../pairing/pairing'
+import type { Pairing } from '../pairing/said-of-pair'
 import type { FinishColour } from '../pairing/parts'
 import type { SeenColour } from '../ranking/next-try'
 
@@ -52,13 +52,14 @@ export function judgedWall(
 
 // A wall and a part that quarrel by their leans do so in the piece as well, where its maker made them sit. One that looks a
 // poor copy of the other no piece excuses.
-const NOT_EXCUSED: readonly Pairing[] = ['near miss', 'dirties', 'washes out']
+const NOT_EXCUSED: readonly Pairing[] = ['almost the same', 'one looks dirty']
 // A wall that comes close to the part it takes up is what it is for.
+const COMES_CLOSE: readonly Pairing[] = ['almost the same', 'no relief', 'carried through']
 const TAKEN_UP = 0.9
 
 /** To come close to the part that it takes up is what the wall is for. */
 function taken(own: PairReading): BesidePiece {
-  if (own.pairing !== 'near miss') return own
+  if (!COMES_CLOSE.includes(own.pairing)) return own
   return {
     judgement: judgementOf(TAKEN_UP),
     chance: TAKEN_UP,

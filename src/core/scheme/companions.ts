@@ -1,8 +1,8 @@
 import { NO_LEAN_BELOW } from '../undertone/hue-name'
 import type { HouseRules } from '../advice/house-rules'
 import { isGood } from '../pairing/chance'
-import { judgePair } from '../pairing/judge-pair'
-import { roleOf } from '../pairing/role'
+import { chanceOfPair } from '../pairing/judge-pair'
+import { ratedRole, roleOf } from '../pairing/role'
 import type { DeckColour } from './trim'
 import { hueApartDeg, type Undertone } from '../undertone/undertone'
 
@@ -62,8 +62,13 @@ export function companionsOf(
             ? setsOff(wall.undertone, colour.undertone)
             : sharesUndertone(wall.undertone, colour.undertone)) &&
           isGood(
-            judgePair(wall, colour, roleOf(part === 'accent' ? 'cushion' : 'trim', room.rules))
-              .chance,
+            chanceOfPair(
+              wall,
+              colour,
+              part === 'accent'
+                ? roleOf('cushion', room.rules)
+                : ratedRole('neighbour', room.rules),
+            ),
           ),
       )
       .sort((p, q) => leanApart(wall, p) - leanApart(wall, q))

@@ -1,9 +1,14 @@
 import type { HouseRules } from '../advice/house-rules'
 import { inViewOf, prepareLight, type PreparedLight } from '../colour/appearance'
 import type { Reflectance, Spectrum } from '../colour/spectrum'
-import { isBad, isGood, judgementOf, type Judgement } from '../pairing/chance'
-import { judgePair, type PairJudgement, type SeenReading } from '../pairing/judge-pair'
-import { roleOf } from '../pairing/role'
+import { CARRIED_ON, isBad, isGood, judgementOf, type Judgement } from '../pairing/chance'
+import {
+  chanceOfPair,
+  judgePair,
+  type PairJudgement,
+  type SeenReading,
+} from '../pairing/judge-pair'
+import { ratedRole } from '../pairing/role'
 import type { ReadingSource } from '../paint/reading'
 import { NO_LEAN_BELOW } from '../undertone/hue-name'
 import { hueApartDeg, undertoneOf, type Undertone } from '../undertone/undertone'
@@ -24,8 +29,8 @@ export interface LitWalls {
 export interface Doorway {
   readonly judgement: Judgement
   readonly chance: number
-  readonly pairing: PairJudgement['pairing']
-  readonly reason: PairJudgement['reason']
+  /** Why it works, or which way it does not. */
+  readonly why: string
   /** Whether both lean one way, or neither leans. */
   readonly sharesUndertone: boolean
   readonly stepLrv: number
@@ -66,6 +71,13 @@ const stepSaid = (step: number): string =>
       ? 'a small, sure step'
       : 'a big step: a bridging colour between would soften it'
 
+const CARRIED_THROUGH = {
+  ...{ chance: CARRIED_ON, pairing: 'carried through', reason: 'shares the undertone' },
+} as const satisfies Partial<PairJudgement>
+
+const isOneColour = ([p, q]: readonly [LitWalls, LitWalls]): boolean =>
+  p.reflectance.every((share, band) => share === q.reflectance[band])
+
 /** How the walls of two rooms get on where one is seen from the other: each in its own light, to an eye in the doorway. */
 export function doorway(rooms: readonly [LitWalls, LitWalls], rules: HouseRules): Doorway {
   const lights = fromDoorway(rooms)
@@ -73,16 +85,15 @@ export function doorway(rooms: readonly [LitWalls, LitWalls], rules: HouseRules)
     undertone: undertoneOf(lights[at]!, reflectance),
     source,
   })) as [SeenReading, SeenReading]
-  const pair = judgePair(p, q, roleOf('cabinets', rules))
+  const pair = isOneColour(rooms) ? CARRIED_THROUGH : judgePair(p, q, ratedRole('neighbour', rules))
   const stepLrv = Math.abs(rooms[0].lrvPercent - rooms[1].lrvPercent)
   return {
     judgement: judgementOf(pair.chance),
     chance: pair.chance,
-    pairing: pair.pairing,
-    reason: pair.reason,
+    why: isGood(pair.chance) ? pair.pairing : pair.reason,
     sharesUndertone: shares(p.undertone, q.undertone),
     stepLrv,
-    stepWords: stepSaid(stepLrv),
+    stepWords: pair === CARRIED_THROUGH ? 'one colour runs through' : stepSaid(stepLrv),
   }
 }
 
@@ -167,8 +178,8 @@ export function waysOut(
   rules: HouseRules,
   refused: ReadonlySet<number> = new Set(),
 ): WayOut[] {
-  const role = roleOf('cabinets', rules)
-  const chance = (p: DeckColour, q: DeckColour): number => judgePair(p, q, role).chance
+  const role = ratedRole('neighbour', rules)
+  const chance = (p: DeckColour, q: DeckColour): number => chanceOfPair(p, q, role)
   const strength = ladder
     .map((rung) => ({ rung, chance: chance(rung, other) }))
     .filter((each) => isGood(each.chance))

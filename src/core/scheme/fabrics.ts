@@ -38,9 +38,9 @@ export function fabricsFor(wall: DeckColour, rules: HouseRules): FabricLeans {
         const pair = judgePair(wall, { undertone: at(j, c, deg), source: 'spectral' }, role)
         if (pair.chance < SURE_FROM) continue
         const into =
-          pair.pairing === 'contrasts'
+          pair.pairing === 'sets off'
             ? found.setsOff
-            : pair.pairing === 'connects'
+            : pair.pairing === 'shares the undertone' || pair.pairing === 'quiet relative'
               ? found.connects
               : null
         if (!into) continue

@@ -4,7 +4,7 @@ import { GOLD_DEG } from '../undertone/warmth'
 import { hueName, NO_LEAN_BELOW, type HueName } from '../undertone/hue-name'
 import type { HouseRules } from '../advice/house-rules'
 import { isBad, isGood } from '../pairing/chance'
-import { judgePair } from '../pairing/judge-pair'
+import { chanceOfPair } from '../pairing/judge-pair'
 import { roleOf } from '../pairing/role'
 import { leaning, undertoneOf, type Undertone } from '../undertone/undertone'
 
@@ -84,7 +84,7 @@ export function finishesItTakes(wall: Undertone, rules: HouseRules): FinishesItT
   for (let hueDeg = 0; hueDeg < 360; hueDeg += 5) {
     const angle = (hueDeg * Math.PI) / 180
     const finish = leaning(ASKED_J, ASKED_LEAN * Math.cos(angle), ASKED_LEAN * Math.sin(angle))
-    const { chance } = judgePair(
+    const chance = chanceOfPair(
       { undertone: wall, source: 'spectral' },
       { undertone: finish, source: 'spectral' },
       roleOf('stone', rules),

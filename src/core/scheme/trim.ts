@@ -1,6 +1,6 @@
 import type { HouseRules } from '../advice/house-rules'
 import { ruleWords } from '../advice/house-rules'
-import { isGood, judgementOf, type Judgement } from '../pairing/chance'
+import { CARRIED_ON, isGood, judgementOf, type Judgement } from '../pairing/chance'
 import { judgePair, type PairJudgement } from '../pairing/judge-pair'
 import { roleOf } from '../pairing/role'
 import type { ReadingSource } from '../paint/reading'
@@ -44,9 +44,6 @@ export const DEEP_BELOW_LRV = 45
 export const STRIP_STEPS = 2
 // A complementary trim is deep, from across the circle and no louder than a wall colour, beside a wall that has a lean; common practice.
 const COMPLEMENT = { upToLrv: 25, darker: 15, hueDeg: 120, lean: [7, 14], wallLean: 3 } as const
-// One colour in two sheens never quarrels and never sets off.
-const SAME_CHANCE = 0.9
-
 /**
  * Trims for a wall, judged as trim: the same colour in a higher sheen, a clean white, a softened white, a relative two
  * strip steps away (lighter if the wall is deep), a deep complement. The house rule's own school comes first, else the
@@ -142,8 +139,8 @@ function sameColour(wall: DeckColour): TrimOption {
     kind: 'same',
     place: wall.place,
     sheen: trimSheen,
-    judgement: judgementOf(SAME_CHANCE),
-    chance: SAME_CHANCE,
+    judgement: judgementOf(CARRIED_ON),
+    chance: CARRIED_ON,
     lrvRatio: 1,
     words: `the wall’s own colour in ${trimSheen}: quiet, the line of the trim shows by its shine alone`,
   }

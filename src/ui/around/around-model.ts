@@ -4,7 +4,7 @@ import { roomAdvice, SAID_FROM } from '@/core/advice/room-advice'
 import type { WallName } from '@/core/light/walls'
 import type { KeeperKind, ViewShare } from '@/core/pairing/keeper-kind'
 import { pairReading, type PairReading } from '@/core/pairing/pair-reading'
-import type { Texture } from '@/core/pairing/role'
+import { isSmooth, type Texture } from '@/core/pairing/role'
 import { lrvPercent } from '@/core/paint/lrv'
 import type { Sheen } from '@/core/paint/sheen'
 import { sheenForSurface, sheenSays } from '@/core/paint/surface-sheen'
@@ -206,7 +206,7 @@ export function besides(
       keeper.colours.map(({ part, reflectance }) => ({
         name: keeper.colours.length > 1 ? `${keeper.name} (${part})` : keeper.name,
         texture: keeper.texture,
-        smooth: keeper.role.smooth,
+        smooth: isSmooth(keeper.role),
         undertone: undertoneOf(light, reflectance),
       })),
     ),
@@ -219,7 +219,7 @@ export function besides(
     ),
     fabrics: fabricsFor(own, room.rules),
     near: near.map(({ name, smooth }) =>
-      smooth > 0.5
+      smooth
         ? `${name} comes close to the wall and both are smooth: they run together. Give one a texture, or take a step away.`
         : `${name} comes close to the wall; its texture keeps them apart.`,
     ),

@@ -101,7 +101,7 @@ export function Tones({
     // eslint-disable-next-line react-hooks/exhaustive-deps -- worthOf hangs on whole alone
   }, [strips, unfolded, fits, whole])
   const deciding = useMemo(() => decidingParts(room, first), [room, first])
-  const trim = room.finishes.find(({ role }) => role.trim === 1) ?? null
+  const trim = room.finishes.find(({ role }) => role.kind === 'trim') ?? null
   return (
     <div className="flex flex-col gap-2">
       <div className="flex flex-wrap items-start gap-x-4">

@@ -50,10 +50,10 @@ export function Why({
           {name}:{' '}
           {cells
             .map(
-              ({ light, judged: { chance, wall, finish, strengths } }) =>
+              ({ light, judged: { chance, wall, finish, score } }) =>
                 `${light} ${chancePercent(chance)}, ΔJ′ ${(wall.j - finish.j).toFixed(1)}, ` +
                 `lean ${wall.c.toFixed(1)} at ${wall.hueDeg.toFixed(0)}° beside ${finish.c.toFixed(1)} at ${finish.hueDeg.toFixed(0)}°, ` +
-                `conflict ${strengths.conflict.toFixed(2)}`,
+                `${score.toFixed(1)} of 10`,
             )
             .join('; ')}
         </li>

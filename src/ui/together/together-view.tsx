@@ -111,8 +111,7 @@ export function TogetherView({
               <p className="mt-1 flex items-start gap-2 text-small">
                 <JudgementMark judgement={each.judgement} />
                 <span>
-                  <span className="font-medium">{each.judgement}</span>:{' '}
-                  {each.judgement.startsWith('works') ? each.pairing : each.reason};{' '}
+                  <span className="font-medium">{each.judgement}</span>: {each.why};{' '}
                   {each.sharesUndertone ? 'one undertone' : 'undertones apart'}. LRV{' '}
                   {Math.round(p.walls.lrvPercent)} to {Math.round(q.walls.lrvPercent)}:{' '}
                   {each.stepWords}.

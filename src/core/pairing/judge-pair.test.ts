@@ -4,21 +4,26 @@ import { AS_THE_MODEL } from '../eye/factors'
 import { reflectanceOfReading, type ReadingSource } from '../paint/reading'
 import { seededRandom } from '../seeded-random'
 import { DAYLIGHT } from '../undertone/daylight'
-import { undertoneOf } from '../undertone/undertone'
+import { leaning, undertoneOf } from '../undertone/undertone'
 import { KEEPER_KINDS, type KeeperKind } from './keeper-kind'
-import { judgedAs, judgeRated, ratedAs, type ReadSurface } from './rated-judge'
+import { judgePair, type SeenReading } from './judge-pair'
+import { ratedRole, roleOf, type Role } from './role'
 import { speaksFor } from './said-of-pair'
 
-const read = (lab: Lab, source: ReadingSource = 'spectral'): ReadSurface => ({
-  ...undertoneOf(DAYLIGHT, reflectanceOfReading({ kind: 'lab', lab })),
+const read = (lab: Lab, source: ReadingSource = 'spectral'): SeenReading => ({
+  undertone: undertoneOf(DAYLIGHT, reflectanceOfReading({ kind: 'lab', lab })),
   source,
+})
+const at = (j: number, a: number, b: number): SeenReading => ({
+  undertone: leaning(j, a, b),
+  source: 'spectral',
 })
 const rules = (change: Partial<HouseRules> = {}): HouseRules => ({
   ...DEFAULT_HOUSE_RULES,
   ...change,
 })
 const beside = (wall: Lab, kind: KeeperKind, stays: Lab, change: Partial<HouseRules> = {}) =>
-  judgeRated(read(wall), read(stays), judgedAs(kind, rules(change)))
+  judgePair(read(wall), read(stays), roleOf(kind, rules(change)))
 
 // Common practice: pairs that every consultant knows, none of them among the ratings.
 test.each<[string, boolean, Lab, KeeperKind, Lab]>([
@@ -40,10 +45,9 @@ test.each<[string, boolean, Lab, KeeperKind, Lab]>([
   ['an icy white by old red brick', false, [96, -1, -3], 'fireplace', [44, 24, 22]],
   ['brilliant white beside cream cupboards', false, [97, -1, 0], 'cabinets', [89, 1, 14]],
 ])('%s: works %p', (_, works, wall, kind, stays) => {
-  const { chance, reason, direction } = beside(wall, kind, stays)
+  const { chance, pairing } = beside(wall, kind, stays)
   expect(chance > 0.5).toBe(works)
-  expect(speaksFor(reason)).toBe(works)
-  expect(direction === null).toBe(works)
+  expect(speaksFor(pairing)).toBe(works)
 })
 
 test('which way a wall is wrong, as it would be said beside the thing', () => {
@@ -54,21 +58,23 @@ test('which way a wall is wrong, as it would be said beside the thing', () => {
 
 const random = seededRandom(11)
 const between = (low: number, high: number): number => low + (high - low) * random()
-const anywhere = (): ReadSurface => ({
-  ...{ j: between(15, 99), a: between(-14, 16), b: between(-14, 22), source: 'spectral' },
-})
+const anywhere = (): SeenReading => at(between(15, 99), between(-14, 16), between(-14, 22))
 const anyKind = (): KeeperKind => KEEPER_KINDS[Math.floor(random() * KEEPER_KINDS.length)]!
 
 test('a step of a tenth of a unit, of wall or finish, moves no chance by more than 0.05', () => {
   let most = 0
   for (let n = 0; n < 250; n++) {
-    const [wall, stays, as] = [anywhere(), anywhere(), judgedAs(anyKind(), rules())]
-    const here = judgeRated(wall, stays, as).chance
+    const [wall, stays, as] = [anywhere(), anywhere(), roleOf(anyKind(), rules())]
+    const here = judgePair(wall, stays, as).chance
     for (const axis of ['j', 'a', 'b'] as const) {
-      const moved = { ...wall, [axis]: wall[axis] + 0.1 }
-      most = Math.max(most, Math.abs(judgeRated(moved, stays, as).chance - here))
-      const other = { ...stays, [axis]: stays[axis] + 0.1 }
-      most = Math.max(most, Math.abs(judgeRated(wall, other, as).chance - here))
+      const step = ({ undertone: u }: SeenReading): SeenReading => {
+        const { j, a, b } = { ...u, [axis]: u[axis] + 0.1 }
+        return at(j, a, b)
+      }
+      const moved = step(wall)
+      most = Math.max(most, Math.abs(judgePair(moved, stays, as).chance - here))
+      const other = step(stays)
+      most = Math.max(most, Math.abs(judgePair(wall, other, as).chance - here))
     }
   }
   expect(most).toBeLessThan(0.05)
@@ -76,27 +82,22 @@ test('a step of a tenth of a unit, of wall or finish, moves no chance by more th
 
 test('a quiet wall made strong beside a strong finish never gets better by more than a point', () => {
   for (let n = 0; n < 250; n++) {
-    const as = judgedAs(anyKind(), rules())
+    const as = roleOf(anyKind(), rules())
     const turn = between(0, 2 * Math.PI)
-    const wall = (c: number): ReadSurface => ({
-      ...{ j: 55, a: c * Math.cos(turn), b: c * Math.sin(turn), source: 'spectral' },
-    })
+    const wall = (c: number): SeenReading => at(55, c * Math.cos(turn), c * Math.sin(turn))
     const angle = between(0, 2 * Math.PI)
-    const stays: ReadSurface = {
-      ...{ j: between(25, 85), a: 22 * Math.cos(angle), b: 22 * Math.sin(angle) },
-      source: 'spectral',
-    }
-    expect(judgeRated(wall(24), stays, as).score).toBeLessThan(
-      judgeRated(wall(5), stays, as).score + 1,
+    const stays = at(between(25, 85), 22 * Math.cos(angle), 22 * Math.sin(angle))
+    expect(judgePair(wall(24), stays, as).score).toBeLessThan(
+      judgePair(wall(5), stays, as).score + 1,
     )
   }
 })
 
 test('where two walls meet as equals nothing hangs on who is named first', () => {
-  const as = ratedAs('neighbour', rules())
+  const as = ratedRole('neighbour', rules())
   for (let n = 0; n < 100; n++) {
     const [one, other] = [anywhere(), anywhere()]
-    expect(judgeRated(one, other, as).score).toBeCloseTo(judgeRated(other, one, as).score, 9)
+    expect(judgePair(one, other, as).score).toBeCloseTo(judgePair(other, one, as).score, 9)
   }
 })
 
@@ -107,7 +108,7 @@ test('the less firmly something was read, the nearer to even odds, and never acr
   ] as const) {
     const chances = (['spectral', 'reader', 'eye', 'photo'] as const).map(
       (source) =>
-        judgeRated(read([...wall]), read([...stays], source), judgedAs(kind, rules())).chance,
+        judgePair(read([...wall]), read([...stays], source), roleOf(kind, rules())).chance,
     )
     const fromEven = chances.map((chance) => Math.abs(chance - 0.5))
     expect(fromEven).toEqual([...fromEven].sort((p, q) => q - p))
@@ -134,7 +135,7 @@ test('a house rule acts by name, only where it changes something, and the middle
 test('an eye that lets more pass before two leans clash says works where the model does not, and of that alone', () => {
   const eye = { version: 1, factors: { ...AS_THE_MODEL, clashes: 1.3 } }
   const score = (wall: Lab, kind: KeeperKind, stays: Lab, own: object = {}): number =>
-    judgeRated(read(wall), read(stays), judgedAs(kind, { ...rules(), ...own })).score
+    judgePair(read(wall), read(stays), roleOf(kind, { ...rules(), ...own })).score
   const clash = [[76, 8, 10], 'stone', [70, -6, 6]] as const
   expect(score([...clash[0]], clash[1], [...clash[2]], { eye })).toBeGreaterThan(
     score([...clash[0]], clash[1], [...clash[2]]) + 0.15,

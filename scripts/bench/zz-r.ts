@@ -1,0 +1,2 @@
+import { benchRanking } from './ranking'
+benchRanking()
