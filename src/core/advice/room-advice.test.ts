@@ -1,5 +1,4 @@
 import { reflectanceOfReading } from '../paint/reading'
-import { roleOf } from '../pairing/role'
 import { BANDS } from '../colour/spectrum'
 import { lrvPercent } from '../paint/lrv'
 import { DAYLIGHT } from '../undertone/daylight'
@@ -161,28 +160,4 @@ test('names and warmth on which schools differ', () => {
   const paleGreige = leaning(92, 1, 4.5)
   expect(familyOf(paleGreige, 79, rules()).kind).toBe('greige')
   expect(familyOf(paleGreige, 79, rules({ greige: 'warm-grey' })).kind).toBe('off-white')
-})
-
-test('what may be set off by an opposite', () => {
-  const may = (change: Partial<HouseRules>) =>
-    (['floor', 'stone', 'rug'] as const).map((kind) => {
-      const { setOff, contrastWanted } = roleOf(kind, rules(change))
-      return [setOff, contrastWanted]
-    })
-  // A wood floor wants some warm and some cool in a room, so a contrast to it is not refused.
-  expect(may({})).toEqual([
-    [0, true],
-    [0, false],
-    [1, true],
-  ])
-  expect(may({ pairs: 'shared' })).toEqual([
-    [0, false],
-    [0, false],
-    [0, false],
-  ])
-  expect(may({ pairs: 'opposites' })).toEqual([
-    [1, true],
-    [1, true],
-    [1, true],
-  ])
 })

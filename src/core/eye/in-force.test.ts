@@ -9,8 +9,8 @@ import { AS_THE_MODEL, EYE_LIMITS, NO_EYE, type EyeFactors } from './factors'
 // A pair for each limit, near enough to it that moving it is felt; invented.
 const PAIRS = {
   clashes: { kind: 'stone', finish: [70, 8, 12], wall: [78, 2, 9] },
-  dirties: { kind: 'tile', finish: [94, -1, -1], wall: [91, 0, 5] },
-  'near miss': { kind: 'trim', finish: [93, 0, 2], wall: [90, -1, 6] },
+  dirties: { kind: 'cabinets', finish: [88, 1, 9], wall: [86, 1, 4] },
+  'near miss': { kind: 'trim', finish: [93, 0, 2], wall: [86, -1, 3] },
 } as const
 
 function chanceOf(limit: keyof typeof PAIRS, factors: EyeFactors | null): number {

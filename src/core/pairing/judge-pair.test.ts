@@ -7,7 +7,7 @@ import { DAYLIGHT } from '../undertone/daylight'
 import { leaning, undertoneOf } from '../undertone/undertone'
 import { KEEPER_KINDS, type KeeperKind } from './keeper-kind'
 import { judgePair, type SeenReading } from './judge-pair'
-import { ratedRole, roleOf, type Role } from './role'
+import { ratedRole, roleOf } from './role'
 import { speaksFor } from './said-of-pair'
 
 const read = (lab: Lab, source: ReadingSource = 'spectral'): SeenReading => ({
@@ -68,8 +68,11 @@ test('a step of a tenth of a unit, of wall or finish, moves no chance by more th
     const here = judgePair(wall, stays, as).chance
     for (const axis of ['j', 'a', 'b'] as const) {
       const step = ({ undertone: u }: SeenReading): SeenReading => {
-        const { j, a, b } = { ...u, [axis]: u[axis] + 0.1 }
-        return at(j, a, b)
+        return at(
+          u.j + (axis === 'j' ? 0.1 : 0),
+          u.a + (axis === 'a' ? 0.1 : 0),
+          u.b + (axis === 'b' ? 0.1 : 0),
+        )
       }
       const moved = step(wall)
       most = Math.max(most, Math.abs(judgePair(moved, stays, as).chance - here))

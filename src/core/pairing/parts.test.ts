@@ -3,8 +3,7 @@ import { prepareLight } from '../colour/appearance'
 import { daylightSpectrum } from '../colour/daylight'
 import type { Lab } from '../colour/lab'
 import { reflectanceOfReading } from '../paint/reading'
-import { LIMITS } from './limits'
-import { partsOf, roleOfPart, type FinishColour } from './parts'
+import { BLACK_GROUND, partsOf, roleOfPart, type FinishColour } from './parts'
 import { DAYLIGHT } from '../undertone/daylight'
 import { undertoneOf, type Undertone } from '../undertone/undertone'
 import { roleOf } from './role'
@@ -72,10 +71,10 @@ const ONE_SPREAD = 0.8413
 
 test('black is black the surer the deeper and the greyer it is', () => {
   const onBlack = (ground: Lab) => parts(ground, DULL_VEIN, 8)[1]!.onBlack
-  const { jBelow, leanBelow } = LIMITS.black
-  const deep = where([5, 0, 0], [60, 0, 0], ({ j }) => j, jBelow - LIMITS.ownSpread)
+  const { jBelow, leanBelow, spread } = BLACK_GROUND
+  const deep = where([5, 0, 0], [60, 0, 0], ({ j }) => j, jBelow - spread)
   expect(onBlack(deep)).toBeCloseTo(ONE_SPREAD, 2)
-  const grey = where([8, 0, 0], [8, 30, 0], ({ c }) => c, leanBelow - LIMITS.ownSpread)
+  const grey = where([8, 0, 0], [8, 30, 0], ({ c }) => c, leanBelow - spread)
   expect(onBlack(grey)).toBeCloseTo(ONE_SPREAD, 2)
   expect(parts(BLACK, DULL_VEIN, 8)[0]!.onBlack).toBe(0)
 })
@@ -108,6 +107,6 @@ test('on a black ground any fleck shows at little, and none is an opposite that 
   for (const ground of [GREY, [24, 26, 8] as Lab])
     expect(parts(ground, PINK_VEIN, 8)[1]!.onBlack).toBeLessThan(0.1)
   const role = roleOf('curtain', DEFAULT_HOUSE_RULES)
-  expect(roleOfPart(role, { onBlack: 0.25 })).toEqual({ ...role, setOff: 0.75, opposes: 0.75 })
+  expect(roleOfPart(role, { onBlack: 0.25 })).toEqual({ ...role, onBlack: 0.25 })
   expect(roleOfPart(role, { onBlack: 0 })).toBe(role)
 })

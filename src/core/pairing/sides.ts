@@ -1,4 +1,4 @@
-import { atLeastNone, hump, step } from './shapes'
+import { atLeastNone, hump, placeIn, shapeAt, step, tabled, WIDTH } from './shapes'
 
 /**
  * The two sides of a pair: where each lies in the light at hand, and every share (0 to 1) that hangs on it alone, so that a
@@ -15,6 +15,8 @@ interface Placed {
 
 /** The wall of a pair. */
 export interface WallSide extends Placed {
+  /** Points of what hangs on it alone; see `quick-score.ts`. */
+  own: number
   tooStrong: number
   strong: number
   strongGreen: number
@@ -61,6 +63,7 @@ export interface StaysSide extends Placed {
 
 // Halves, so that every place holds a number with a fraction from the beginning.
 export const emptyWall = (): WallSide => ({
+  own: 0.5,
   j: 0.5,
   a: 0.5,
   b: 0.5,
@@ -146,37 +149,100 @@ function put(into: Placed, j: number, a: number, b: number): void {
   into.c = Math.sqrt(a * a + b * b + 0.04)
 }
 
+// Shapes that hang on a wall’s lean, its lightness, or one axis alone.
+const LEAN = tabled(0, 60, 16, [
+  (c) => step(c, 5, 1.5),
+  (c) => step(c, 9, 1.5),
+  (c) => step(c, 19, 2),
+  (c) => hump(c - 8, 6),
+])
+const QUIET = tabled(0, 60, 16, [
+  (c) => 1 - step(c, 7, 1.5),
+  (c) => step(c, 8, 1.5),
+  (c) => 1 - step(c, 12, 2),
+  (c) => 1 - step(c, 11, 2),
+])
+const LIGHTNESS = tabled(0, 108, 4, [
+  (j) => 14 + 0.22 * atLeastNone(80 - j, 4),
+  (j) => step(j, 74, 3),
+  (j) => step(j, 84, 2.5),
+  (j) => hump(j - 60, 13),
+])
+const DEPTH = tabled(0, 108, 4, [
+  (j) => step(j, 60, 6),
+  (j) => 1 - step(j, 88, 3),
+  (j) => step(j, 89, 2),
+])
+const OVER = tabled(-24, 24, 8, [(over) => step(over, 0, 2)])
+const BLUENESS = tabled(-20, 20, 16, [(b) => step(-b, 1, 1), (b) => 1 - step(b, 0, 1)])
+const PINKNESS = tabled(-20, 20, 16, [(a) => step(a, 1.5, 1), (pinker) => step(pinker, 2, 1)])
+const COLUMN = {
+  ...{ leans: 0, clear: 1, strong: 2, drab: 3 },
+  ...{ neutral: 0, colour: 1, quiet: 2, calm: 3 },
+  ...{ mayLean: 0, light: 1, pale: 2, middling: 3 },
+  ...{ notDeep: 0, noWhite: 1, icy: 2 },
+  ...{ blue: 0, notWarm: 1, pink: 0, pinker: 1 },
+} as const
+
 export function fillWall(w: WallSide, j: number, a: number, b: number): WallSide {
   put(w, j, a, b)
-  const { c } = w
-  const leans = step(c, 5, 1.5)
-  const violet = along(w, VIOLET) ** 2
-  const clear = step(c, 9, 1.5)
-  w.tooStrong = step(c, 14 + 0.22 * atLeastNone(80 - j, 4), 2)
-  w.strong = step(c, 19, 2)
-  w.strongGreen = along(w, LEAF) ** 2 * w.strong
-  w.strongViolet = violet * w.strong
-  w.violet = violet * leans
-  w.orange = along(w, ORANGE) ** 2 * leans
-  w.clearPale = step(j, 74, 3) * clear
-  w.pale = step(j, 84, 2.5)
-  w.middling = hump(j - 60, 13)
-  w.drab = w.middling * hump(c - 8, 6) * along(w, OLIVE)
-  w.neutral = 1 - step(c, 7, 1.5)
+  let place = placeIn(LEAN, w.c)
+  const lean = (place | 0) * WIDTH
+  const ofLean = place - (place | 0)
+  place = placeIn(LIGHTNESS, j)
+  const depth = (place | 0) * WIDTH
+  const ofDepth = place - (place | 0)
+  place = placeIn(BLUENESS, b)
+  const blue = (place | 0) * WIDTH
+  const ofBlue = place - (place | 0)
+  place = placeIn(PINKNESS, a)
+  const pink = (place | 0) * WIDTH
+  const ofPink = place - (place | 0)
+  place = placeIn(PINKNESS, a - 0.5 * b)
+  const pinker = (place | 0) * WIDTH
+  const ofPinker = place - (place | 0)
+  place = placeIn(OVER, w.c - shapeAt(LIGHTNESS.rows, depth + COLUMN.mayLean, ofDepth))
+  const leans = shapeAt(LEAN.rows, lean + COLUMN.leans, ofLean)
+  const clear = shapeAt(LEAN.rows, lean + COLUMN.clear, ofLean)
+  const towardViolet = along(w, VIOLET)
+  const leaf = along(w, LEAF)
+  const orange = along(w, ORANGE)
+  const towardPink = along(w, PINK)
+  const towardGreen = along(w, GREEN)
+  w.tooStrong = shapeAt(OVER.rows, (place | 0) * WIDTH, place - (place | 0))
+  w.strong = shapeAt(LEAN.rows, lean + COLUMN.strong, ofLean)
+  w.strongGreen = leaf * leaf * w.strong
+  w.violet = towardViolet * towardViolet * leans
+  w.strongViolet = towardViolet * towardViolet * w.strong
+  w.orange = orange * orange * leans
+  w.clearPale = shapeAt(LIGHTNESS.rows, depth + COLUMN.light, ofDepth) * clear
+  w.pale = shapeAt(LIGHTNESS.rows, depth + COLUMN.pale, ofDepth)
+  w.middling = shapeAt(LIGHTNESS.rows, depth + COLUMN.middling, ofDepth)
+  w.drab = w.middling * shapeAt(LEAN.rows, lean + COLUMN.drab, ofLean) * along(w, OLIVE)
+  w.neutral = shapeAt(QUIET.rows, lean + COLUMN.neutral, ofLean)
   w.muted = 1 - clear
-  w.colour = step(c, 8, 1.5)
-  w.violetGrey = step(a, 1.5, 1) * step(-b, 1, 1) * (1 - step(c, 12, 2))
-  w.pinkOrBlue = step(a - 0.5 * b, 2, 1)
-  w.blue = step(-b, 1, 1)
-  w.towardPink = along(w, PINK) ** 2
-  w.towardGreen = along(w, GREEN) ** 2
+  w.colour = shapeAt(QUIET.rows, lean + COLUMN.colour, ofLean)
+  w.blue = shapeAt(BLUENESS.rows, blue + COLUMN.blue, ofBlue)
+  w.violetGrey =
+    shapeAt(PINKNESS.rows, pink + COLUMN.pink, ofPink) *
+    w.blue *
+    shapeAt(QUIET.rows, lean + COLUMN.quiet, ofLean)
+  w.pinkOrBlue = shapeAt(PINKNESS.rows, pinker + COLUMN.pinker, ofPinker)
+  w.towardPink = towardPink * towardPink
+  w.towardGreen = towardGreen * towardGreen
   w.towardBlue = along(w, BLUE)
-  w.clean = step(j, 60, 6) * (1 - step(c, 11, 2))
-  w.greyish = w.neutral * (1 - step(j, 88, 3)) * (1 - along(w, BEIGE))
-  w.icy = step(j, 89, 2) * (1 - step(b, 0, 1))
+  w.clean =
+    shapeAt(DEPTH.rows, depth + COLUMN.notDeep, ofDepth) *
+    shapeAt(QUIET.rows, lean + COLUMN.calm, ofLean)
+  w.greyish =
+    w.neutral * shapeAt(DEPTH.rows, depth + COLUMN.noWhite, ofDepth) * (1 - along(w, BEIGE))
+  w.icy =
+    shapeAt(DEPTH.rows, depth + COLUMN.icy, ofDepth) *
+    shapeAt(BLUENESS.rows, blue + COLUMN.notWarm, ofBlue)
   return w
 }
 
+// What stays is filled once for all walls of a ranking: plainly.
 export function fillStays(f: StaysSide, j: number, a: number, b: number): StaysSide {
   put(f, j, a, b)
   const { c } = f

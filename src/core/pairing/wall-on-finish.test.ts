@@ -54,11 +54,11 @@ test('what ages a finish is said before all else', () => {
   expect([aged.effect, aged.lean]).toEqual(['ages it', null])
 })
 
-test('a clean cream ages a greyed stone of its hue, and the reading of the pair says so', () => {
+test('an icy wall ages cream cupboards, and the reading of the pair says so', () => {
   // Common practice.
-  const { back, reason, chance } = statedLabPair([78, 2, 24], [76, 2, 6], 'stone')
+  const { back, pairing, looksDirty, chance } = statedLabPair([84, 0, 3], [88, 1, 9], 'cabinets')
   expect(back.words).toMatch(/makes it look dirty/)
-  expect(reason).toBe('too strong')
+  expect([pairing, looksDirty]).toEqual(['one looks dirty', 'finish'])
   expect(chance).toBeLessThan(0.5)
 })
 

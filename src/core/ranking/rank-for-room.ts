@@ -8,6 +8,7 @@ import { emptyUndertones, flatUndertones, type FlatUndertones } from '../underto
 import { undertoneOf, type Undertone } from '../undertone/undertone'
 import { prepareDeck, reflectanceOfRow, type DeckRows, type PreparedDeck } from './deck-rows'
 import {
+  forget,
   holdTo,
   nothingKnown,
   prepareRoom,
@@ -81,6 +82,8 @@ export function rankForRoom(deck: DeckRows, ranked: RankedRoom, most: number): R
 
 // Rows that are looked at together: enough to fold each light's weights for, few enough to raise the bar early.
 const TOGETHER = 512
+// A wall that is so weak in one light fails in every other too: how much worse is asked only of what may be among the first.
+const SURELY_NOT = 0.97
 
 class Ranker {
   private readonly room: PreparedRoom
@@ -90,11 +93,15 @@ class Ranker {
   private readonly own: Float64Array
   private readonly worths: Float64Array
   private readonly isKnown: Uint8Array
+  /** Of the rows at hand, used anew. */
+  private readonly known: readonly WallSoFar[]
+  private readonly pairs = new Float64Array(TOGETHER)
   /** By row: the weakest pair, and where the wall lies in its light. */
   private readonly weakest: {
     readonly finish: Uint16Array
     readonly light: Uint16Array
     readonly seen: Float64Array
+    readonly weakness: Float64Array
   }
 
   constructor(
@@ -111,10 +118,12 @@ class Ranker {
       this.own[row] = ownPoints(this.deck.own[row]!, this.room, this.asks)
     this.worths = new Float64Array(count)
     this.isKnown = new Uint8Array(count)
+    this.known = Array.from({ length: TOGETHER }, () => nothingKnown(this.room))
     this.weakest = {
       finish: new Uint16Array(count),
       light: new Uint16Array(count),
       seen: new Float64Array(3 * count),
+      weakness: new Float64Array(count),
     }
   }
 
@@ -126,7 +135,7 @@ class Ranker {
       const atMost = this.own[byOwn[from]!]! + 1 / PER_POINT + MOST_PAIR_POINTS
       if (atMost / POINTS_PER_WORTH < best.bar) break
       const rows = byOwn.subarray(from, from + TOGETHER)
-      this.work(rows, best.bar)
+      this.work(rows, best.bar, true)
       for (const row of rows) if (this.isKnown[row] && !isOut(row)) best.add(row, this.worths[row]!)
       yield { done: from / byOwn.length }
     }
@@ -146,7 +155,7 @@ class Ranker {
     for (let from = 0; from < count;) {
       let some = 0
       for (; from < count && some < TOGETHER; from++) if (!this.isKnown[from]) rows[some++] = from
-      this.work(rows.subarray(0, some), -Infinity)
+      this.work(rows.subarray(0, some), -Infinity, false)
       yield { done: from / count }
     }
     const weighed = new Float32Array(count)
@@ -158,7 +167,10 @@ class Ranker {
   }
 
   private weighedOf(row: number): number {
-    const { finish, light, seen } = this.weakest
+    const { finish, light, seen, weakness } = this.weakest
+    // What is as good as sure is no surer for what was read how.
+    const weak = weakness[row]!
+    if (weak > SURELY_NOT || weak < 1 - SURELY_NOT) return 1 - weak
     at.j = seen[3 * row]!
     at.a = seen[3 * row + 1]!
     at.b = seen[3 * row + 2]!
@@ -167,28 +179,33 @@ class Ranker {
   }
 
   /** Works out the worth of rows, but of those that surely lie below the bar. */
-  private work(rows: Uint32Array, bar: number): void {
-    const { room } = this
-    const known = Array.from(rows, () => nothingKnown(room))
-    const pairs = new Float64Array(rows.length)
-    let left = Array.from(rows, (_, i) => i)
-    for (const light of this.lights) {
-      const some = Uint32Array.from(left, (i) => rows[i]!)
-      const seen = this.seen(this.gathered(some), light)
-      left = left.filter((i, place) => {
+  private work(rows: Uint32Array, bar: number, exactly: boolean): void {
+    const { room, known, pairs } = this
+    for (let i = 0; i < rows.length; i++) forget(known[i]!)
+    let left = Uint32Array.from(rows, (_, i) => i)
+    const settled: number[] = []
+    for (const [turn, light] of this.lights.entries()) {
+      const seen = this.seen(this.gathered(rows, left), light)
+      const isLast = turn === this.lights.length - 1
+      let stay = 0
+      for (let place = 0; place < left.length; place++) {
+        const i = left[place]!
         const row = rows[i]!
         const so = known[i]!
         const { weakness } = so
         holdTo(room, light, placeIn(seen, place), so)
         if (so.weakness > weakness) this.keepWeakest(row, so)
+        const ends = isLast || (!exactly && so.weakness > SURELY_NOT)
+        if (exactly || ends) pairs[i] = pairPoints(so.scores, room)
         // What is least over more lights is no more: each light bounds the worth from above.
-        pairs[i] = pairPoints(so.scores, room)
-        return (pairs[i]! + this.own[row]!) / POINTS_PER_WORTH >= bar
-      })
-      if (left.length === 0) return
+        if ((pairs[i]! + this.own[row]!) / POINTS_PER_WORTH < bar) continue
+        if (ends) settled.push(i)
+        else left[stay++] = i
+      }
+      left = left.subarray(0, stay)
     }
-    const dull = inDullLight(room.character, this.gathered(Uint32Array.from(left, (i) => rows[i]!)))
-    left.forEach((i, place) => {
+    const dull = inDullLight(room.character, this.gathered(rows, settled))
+    settled.forEach((i, place) => {
       const row = rows[i]!
       const against = pointsAgainst(this.deck.own[row]!, dull[place]!, room.character, room.rules)
       this.worths[row] = (pairs[i]! + this.own[row]! - against) / POINTS_PER_WORTH
@@ -197,7 +214,8 @@ class Ranker {
   }
 
   /** The wall at hand, in the light at hand. */
-  private keepWeakest(row: number, { finish, light }: WallSoFar): void {
+  private keepWeakest(row: number, { finish, light, weakness }: WallSoFar): void {
+    this.weakest.weakness[row] = weakness
     this.weakest.finish[row] = finish
     this.weakest.light[row] = light
     this.weakest.seen[3 * row] = at.j
@@ -205,15 +223,15 @@ class Ranker {
     this.weakest.seen[3 * row + 2] = at.b
   }
 
-  private gathered(rows: Uint32Array): FlatRows {
+  private gathered(rows: Uint32Array, some: ArrayLike<number>): FlatRows {
     const from = this.deck.rows
     const into =
       from instanceof Float32Array
-        ? new Float32Array(rows.length * BANDS)
-        : new Float64Array(rows.length * BANDS)
+        ? new Float32Array(some.length * BANDS)
+        : new Float64Array(some.length * BANDS)
     // Number by number: a view of each row costs several times as much as its numbers.
-    for (let i = 0; i < rows.length; i++) {
-      const [at, to] = [rows[i]! * BANDS, i * BANDS]
+    for (let i = 0; i < some.length; i++) {
+      const [at, to] = [rows[some[i]!]! * BANDS, i * BANDS]
       for (let band = 0; band < BANDS; band++) into[to + band] = from[at + band]!
     }
     return into

@@ -5,7 +5,8 @@ import type { Reflectance } from '../colour/spectrum'
 import { unsureOf } from '../pairing/judge-pair'
 import { chanceAsShown } from '../pairing/pair-reading'
 import { weightsOf, type Role } from '../pairing/role'
-import { APART, chanceOfScore, lifted, scoreOf, type Seen, type Unsure } from '../pairing/score'
+import { fillOwn, foldStays, quickScore, type FoldedStays } from '../pairing/quick-score'
+import { APART, chanceOfScore, lifted, type Seen, type Unsure } from '../pairing/score'
 import {
   emptyStays,
   emptyWall,
@@ -14,7 +15,7 @@ import {
   type StaysSide,
   type WallSide,
 } from '../pairing/sides'
-import { fillTerms, TERM_NAMES } from '../pairing/terms'
+import { placeIn, shapeAt, tabled, WIDTH } from '../pairing/shapes'
 import { RATED_TRAITS, type Traits } from '../pairing/traits'
 import type { Firmness, ReadingSource } from '../paint/reading'
 import { undertoneOf, type Undertone } from '../undertone/undertone'
@@ -56,9 +57,9 @@ interface Beside {
   readonly light: number
   /** Which keeper of the room it is a part of. */
   readonly keeper: number
-  /** As it is, and an observer's step further along each axis. */
-  readonly stays: StaysSide
-  readonly apart: readonly StaysSide[]
+  /** As it is, and an observer’s step further along each axis. */
+  readonly stays: FoldedStays
+  readonly apart: readonly FoldedStays[]
   /** The other room's wall, as a wall: the two meet as equals. */
   readonly asWall: { readonly here: WallSide; readonly apart: readonly WallSide[] } | null
   readonly unsure: Unsure
@@ -85,7 +86,12 @@ const stepped = (at: Seen, axis: (typeof AXES)[number]): Seen => ({
   [axis]: at[axis] + APART,
 })
 const staysAt = ({ j, a, b }: Seen): StaysSide => fillStays(emptyStays(), j, a, b)
-const wallAt = ({ j, a, b }: Seen): WallSide => fillWall(emptyWall(), j, a, b)
+
+function wallAt({ j, a, b }: Seen, into: WallSide): WallSide {
+  fillWall(into, j, a, b)
+  fillOwn(into)
+  return into
+}
 
 /** @throws RangeError without a light or a finish */
 export function prepareRoom(room: RankedRoom): PreparedRoom {
@@ -104,14 +110,21 @@ export function prepareRoom(room: RankedRoom): PreparedRoom {
     room.finishes.map((stays, finish): Beside => {
       const at = seen[light]![finish]!
       const apart = AXES.map((axis) => stepped(at, axis))
+      const is = RATED_TRAITS[stays.role.kind]
+      const fold = (there: Seen): FoldedStays => foldStays(staysAt(there), is, weights[finish]!)
       return {
         ...{ finish, light, keeper: keepers.indexOf(stays.keeperId) },
-        stays: staysAt(at),
-        apart: apart.map(staysAt),
+        stays: fold(at),
+        apart: apart.map(fold),
         asWall:
-          stays.role.kind === 'neighbour' ? { here: wallAt(at), apart: apart.map(wallAt) } : null,
+          stays.role.kind === 'neighbour'
+            ? {
+                here: wallAt(at, emptyWall()),
+                apart: apart.map((there) => wallAt(there, emptyWall())),
+              }
+            : null,
         unsure: unsureOf(stays.source, stays.varies),
-        is: RATED_TRAITS[stays.role.kind],
+        is,
         weights: weights[finish]!,
         shows: stays.shows,
         lightMatters: lit.matters,
@@ -122,24 +135,23 @@ export function prepareRoom(room: RankedRoom): PreparedRoom {
   return { ...room, seen, beside, shares: views.map((view) => view / all) }
 }
 
-const terms = new Float64Array(TERM_NAMES.length)
-
-function scoreOfSides(wall: WallSide, stays: StaysSide, { is, weights }: Beside): number {
-  fillTerms(wall, stays, is, terms)
-  return scoreOf(terms, weights)
-}
-
 // Used anew for every wall: a ranking makes no objects a pair.
 const wall = emptyWall()
 const asStays = emptyStays()
 const apartWall = emptyWall()
 const apartStays = emptyStays()
 
-/** The score of the wall at hand beside something, whichever way round where they meet as equals. */
-const scoreHere = (of: Beside): number =>
-  of.asWall
-    ? (scoreOfSides(wall, of.stays, of) + scoreOfSides(of.asWall.here, asStays, of)) / 2
-    : scoreOfSides(wall, of.stays, of)
+/** The score of a wall beside something; where the two meet as equals, of both ways round. */
+const scoreBeside = (
+  w: WallSide,
+  s: StaysSide,
+  of: Beside,
+  stays: FoldedStays,
+  asWall: WallSide | undefined,
+): number =>
+  asWall
+    ? (quickScore(w, stays) + quickScore(asWall, foldStays(s, of.is, of.weights))) / 2
+    : quickScore(w, stays)
 
 /** What is known of a wall so far, over some of a room's lights. */
 export interface WallSoFar {
@@ -158,11 +170,17 @@ export const nothingKnown = (room: PreparedRoom): WallSoFar => ({
   light: 0,
 })
 
+/** Makes ready for another wall. */
+export function forget(so: WallSoFar): void {
+  so.scores.fill(MOST)
+  so.weakness = -1
+}
+
 const MOST = 10
 
 /** Holds a wall to all that stays in one light, and keeps what is least. */
 export function holdTo(room: PreparedRoom, light: number, seen: Seen, into: WallSoFar): void {
-  fillWall(wall, seen.j, seen.a, seen.b)
+  wallAt(seen, wall)
   const all = room.beside[light]!
   let filled = false
   for (let at = 0; at < all.length; at++) {
@@ -171,7 +189,9 @@ export function holdTo(room: PreparedRoom, light: number, seen: Seen, into: Wall
       fillStays(asStays, seen.j, seen.a, seen.b)
       filled = true
     }
-    const score = scoreHere(of)
+    const score = of.asWall
+      ? scoreBeside(wall, asStays, of, of.stays, of.asWall.here)
+      : quickScore(wall, of.stays)
     const counts = lifted(score, of.shows * of.lightMatters)
     if (counts < into.scores[of.keeper]!) into.scores[of.keeper] = counts
     const weakness = of.matters * of.shows * (1 - plainChance(score))
@@ -183,8 +203,14 @@ export function holdTo(room: PreparedRoom, light: number, seen: Seen, into: Wall
   }
 }
 
+// A ranking asks millions of times.
+const CHANCES = tabled(-6, 16, 32, [(score) => chanceOfScore(score, 0)])
+
 /** The chance of a score by itself, without what readings and eyes differ by. */
-export const plainChance = (score: number): number => chanceOfScore(score, 0)
+export function plainChance(score: number): number {
+  const place = placeIn(CHANCES, score)
+  return shapeAt(CHANCES.rows, (place | 0) * WIDTH, place - (place | 0))
+}
 
 /**
  * The chance of a wall beside one finish in one light, as far as the part shows: with what the readings and an observer's eye
@@ -198,22 +224,17 @@ export function chanceBeside(
 ): number {
   const of = room.beside[light]![finish]!
   const own = unsureOf(source)
-  fillWall(wall, seen.j, seen.a, seen.b)
-  if (of.asWall) fillStays(asStays, seen.j, seen.a, seen.b)
-  const here = scoreHere(of)
+  const { asWall } = of
+  wallAt(seen, wall)
+  if (asWall) fillStays(asStays, seen.j, seen.a, seen.b)
+  const here = scoreBeside(wall, asStays, of, of.stays, asWall?.here)
   let variance = 0
   for (const [i, axis] of AXES.entries()) {
     const there = stepped(seen, axis)
-    fillWall(apartWall, there.j, there.a, there.b)
-    let [byWall, byStays] = [
-      scoreOfSides(apartWall, of.stays, of),
-      scoreOfSides(wall, of.apart[i]!, of),
-    ]
-    if (of.asWall) {
-      fillStays(apartStays, there.j, there.a, there.b)
-      byWall = (byWall + scoreOfSides(of.asWall.here, apartStays, of)) / 2
-      byStays = (byStays + scoreOfSides(of.asWall.apart[i]!, asStays, of)) / 2
-    }
+    wallAt(there, apartWall)
+    if (asWall) fillStays(apartStays, there.j, there.a, there.b)
+    const byWall = scoreBeside(apartWall, apartStays, of, of.stays, asWall?.here)
+    const byStays = scoreBeside(wall, asStays, of, of.apart[i]!, asWall?.apart[i])
     const which = axis === 'j' ? 'varJ' : 'varLean'
     variance +=
       ((byWall - here) / APART) ** 2 * own[which] +

@@ -123,14 +123,8 @@ export function rankingScenes(): RankingScene[] {
     room([finish('stone', GRANITE), finish('cabinets', CREAM)], { wants: ['brighter'] }),
     deck,
   )
-  const [pink, yellow] = [GRANITE, CREAM].map(
-    (lab) => undertoneOf(NOON, reflectanceOfReading({ kind: 'lab', lab })).hueDeg,
-  )
-  const between = brighter.filter(
-    ({ undertone }) =>
-      undertone.c > 1.2 &&
-      hueApartDeg(undertone.hueDeg, pink!) + hueApartDeg(undertone.hueDeg, yellow!) <=
-        hueApartDeg(pink!, yellow!) + 4,
+  const warm = brighter.filter(
+    ({ undertone }) => undertone.c > 1.2 && hueApartDeg(undertone.hueDeg, 75) <= 40,
   ).length
 
   const willNotHave = 'nothing cold or grey'
@@ -151,12 +145,12 @@ export function rankingScenes(): RankingScene[] {
   const kept = photoKeeps(deck)
   return [
     {
-      says: 'rosy granite and cream cabinets, brighter: light, between the two leans, of several depths, no grey',
+      says: 'rosy granite and cream cabinets, brighter: light, warm as both are, of several depths, no grey',
       holds:
         brighter.every((each) => each.lrv >= 45 && !isPureGrey(each)) &&
-        between >= 5 &&
+        warm >= 8 &&
         depths(brighter) >= 3,
-      said: `${between} between, ${depths(brighter)} depths: ${listed(brighter)}`,
+      said: `${warm} warm, ${depths(brighter)} depths: ${listed(brighter)}`,
     },
     {
       says: 'dim north room, cosier, nothing cold or grey: nothing of either, nothing dingy, several depths',

@@ -1,6 +1,6 @@
 import { NO_LEAN_BELOW } from '../undertone/hue-name'
 import type { HouseRules } from '../advice/house-rules'
-import { isGood } from '../pairing/chance'
+import { isBad, isGood } from '../pairing/chance'
 import { chanceOfPair } from '../pairing/judge-pair'
 import { ratedRole, roleOf } from '../pairing/role'
 import type { DeckColour } from './trim'
@@ -61,15 +61,7 @@ export function companionsOf(
           (part === 'accent'
             ? setsOff(wall.undertone, colour.undertone)
             : sharesUndertone(wall.undertone, colour.undertone)) &&
-          isGood(
-            chanceOfPair(
-              wall,
-              colour,
-              part === 'accent'
-                ? roleOf('cushion', room.rules)
-                : ratedRole('neighbour', room.rules),
-            ),
-          ),
+          mayMeet(wall, colour, part, room.rules),
       )
       .sort((p, q) => leanApart(wall, p) - leanApart(wall, q))
       .slice(0, TRIED)
@@ -86,6 +78,17 @@ export function companionsOf(
     return chosen ? [{ part, place: chosen.place }] : []
   })
 }
+
+/** An accent has to work; two rooms seldom meet in full view, and what is no likely no will do. */
+const mayMeet = (
+  wall: DeckColour,
+  colour: DeckColour,
+  part: CompanionPart,
+  rules: HouseRules,
+): boolean =>
+  part === 'accent'
+    ? isGood(chanceOfPair(wall, colour, roleOf('cushion', rules)))
+    : !isBad(chanceOfPair(wall, colour, ratedRole('neighbour', rules)))
 
 // An accent is clearly another hue, and no more than a cushion can carry.
 const ACCENT = { hueDeg: 80, lean: [12, 30] } as const

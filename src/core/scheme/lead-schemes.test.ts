@@ -92,8 +92,8 @@ test('parts that no wall takes are free to return, the clearest first, each near
 })
 
 test('nothing that clashes with what else stays is proposed, and what is weakest is named', () => {
-  // Common practice: an orange-pink stone rejects green.
-  const stone = pieceOf('stone', 'Stone', ['ground', 100, [66, 9, 14]])
+  // Common practice: a pink stone rejects green.
+  const stone = pieceOf('stone', 'Stone', ['ground', 100, [76, 10, 3]])
   const cushion = piece('Cushion', ['cloth', 100, [52, -16, 12]])
   const [alone] = leadSchemes(noon, cushion, PAINTS, [])
   expect(alone!.walls.length).toBeGreaterThan(0)
@@ -101,7 +101,7 @@ test('nothing that clashes with what else stays is proposed, and what is weakest
     judgedWall(noon, alone!.walls[0]!.paint, { piece: cushion, source: cushion.colours[0]! }, [
       stone,
     ]).weakest,
-  ).toMatchObject({ name: 'Stone', judgement: 'no' })
+  ).toMatchObject({ name: 'Stone', judgement: expect.stringMatching(/^no/) })
   const [beside] = leadSchemes(noon, cushion, PAINTS, [stone])
   for (const { weakest } of beside!.walls) expect(isBad(weakest!.chance)).toBe(false)
 })

@@ -3,7 +3,7 @@ import type { Reflectance } from '../colour/spectrum'
 import { GOLD_DEG } from '../undertone/warmth'
 import { hueName, NO_LEAN_BELOW, type HueName } from '../undertone/hue-name'
 import type { HouseRules } from '../advice/house-rules'
-import { isBad, isGood } from '../pairing/chance'
+import { LIKELY_FROM } from '../pairing/chance'
 import { chanceOfPair } from '../pairing/judge-pair'
 import { roleOf } from '../pairing/role'
 import { leaning, undertoneOf, type Undertone } from '../undertone/undertone'
@@ -67,9 +67,12 @@ export function warming(day: readonly DayLight[], reflectance: Reflectance): War
   return { minute: warmest.minute, units: warmest.gold - coolest.gold }
 }
 
-// The finishes asked about: every fifth degree, a quiet to middling lean, as light as a wood or a stone.
-const ASKED_LEAN = 6
-const ASKED_J = 65
+// The finishes asked about: every fifth degree, as deep and as strong as woods, stones and tiles are (common practice).
+const ASKED_J = [40, 52, 64, 76] as const
+const ASKED_LEAN = [5, 9, 14] as const
+// Over all depths and strengths together; depth alone spoils some of every lean, so a lean is refused where it falls behind the best.
+const TAKEN_FROM = LIKELY_FROM
+const REFUSED = { below: 0.55, behind: 0.15 } as const
 
 /** Which way a finish may lean beside a wall colour, and which way it may not. */
 export interface FinishesItTakes {
@@ -77,21 +80,34 @@ export interface FinishesItTakes {
   readonly rejects: readonly HueName[]
 }
 
+const meanOf = (values: readonly number[]): number =>
+  values.reduce((sum, each) => sum + each, 0) / values.length
+
 /** What a wall colour asks of fixed finishes that are read well, all around the hues. */
 export function finishesItTakes(wall: Undertone, rules: HouseRules): FinishesItTakes {
-  const takes = new Set<HueName>()
-  const rejects = new Set<HueName>()
-  for (let hueDeg = 0; hueDeg < 360; hueDeg += 5) {
+  const role = roleOf('stone', rules)
+  const around = Array.from({ length: 72 }, (_, step) => {
+    const hueDeg = 5 * step
     const angle = (hueDeg * Math.PI) / 180
-    const finish = leaning(ASKED_J, ASKED_LEAN * Math.cos(angle), ASKED_LEAN * Math.sin(angle))
-    const chance = chanceOfPair(
-      { undertone: wall, source: 'spectral' },
-      { undertone: finish, source: 'spectral' },
-      roleOf('stone', rules),
+    const chances = ASKED_J.flatMap((j) =>
+      ASKED_LEAN.map((c) =>
+        chanceOfPair(
+          { undertone: wall, source: 'spectral' },
+          {
+            undertone: leaning(j, c * Math.cos(angle), c * Math.sin(angle)),
+            source: 'spectral',
+          },
+          role,
+        ),
+      ),
     )
-    if (isGood(chance)) takes.add(hueName(hueDeg))
-    if (isBad(chance)) rejects.add(hueName(hueDeg))
-  }
+    return { name: hueName(hueDeg), mean: meanOf(chances) }
+  })
+  const best = Math.max(...around.map(({ mean }) => mean))
+  const named = (is: (mean: number) => boolean): Set<HueName> =>
+    new Set(around.filter(({ mean }) => is(mean)).map(({ name }) => name))
+  const takes = named((mean) => mean >= TAKEN_FROM)
+  const rejects = named((mean) => mean < REFUSED.below && best - mean > REFUSED.behind)
   // A name that is taken and rejected in part is left unsaid.
   const only = (of: Set<HueName>, not: Set<HueName>): HueName[] =>
     [...of].filter((name) => !not.has(name))

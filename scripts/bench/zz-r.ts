@@ -1,2 +1,0 @@
-import { benchRanking } from './ranking'
-benchRanking()
