@@ -6,7 +6,7 @@ import { TERM_NAMES } from '../src/core/pairing/terms'
 import { judgeRatings, judgeReasons } from './fit/judged'
 import { anchorOf } from './fit/names'
 import { printFigures } from './fit/print-figures'
-import { namedColours } from './fit/ratings'
+import { NAMED_FILES, namedColours } from './fit/ratings'
 import { rounded } from './fit/rounded'
 
 const judged = judgeRatings()
@@ -32,8 +32,7 @@ ship('ranking/fitted', {
 })
 ship(
   'undertone/anchors',
-  (['names', 'strong-names'] as const)
-    .flatMap(namedColours)
+  NAMED_FILES.flatMap(namedColours)
     .map(anchorOf)
     .map(({ j, a, b, ...names }) => ({
       ...{ j: rounded(j), a: rounded(a), b: rounded(b) },

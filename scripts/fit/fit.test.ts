@@ -11,7 +11,7 @@ import { seededRandom } from '../../src/core/seeded-random'
 import { correlationFigure, meanFigure, rankCorrelation } from './figures'
 import { judgeRatings, type Judged } from './judged'
 import { addRow, fit, noSums, predicted } from './least-squares'
-import { byDaylight, isSure, namedColours, ratedPairs } from './ratings'
+import { byDaylight, isSure, NAMED_FILES, namedColours, ratedPairs } from './ratings'
 import { termsOf } from './pairs'
 import { rounded } from './rounded'
 import scores from './scores.fixture.json'
@@ -34,7 +34,7 @@ test('what is shipped is what the ratings give, every term with its sign', () =>
   // What is told by name is what was fitted by name.
   expect(reasons.reasons.classes).toEqual([...REASONS_FOR, ...REASONS_AGAINST].sort())
   expect(reasons.directions.classes).toEqual([...DIRECTIONS].sort())
-  expect(anchors).toHaveLength(namedColours('names').length + namedColours('strong-names').length)
+  expect(anchors).toHaveLength(NAMED_FILES.flatMap(namedColours).length)
   for (const [i, name] of TERM_NAMES.entries())
     expect(WEIGHTS[i]! * TERMS[name]).toBeGreaterThanOrEqual(0)
 })

@@ -11,6 +11,7 @@ import {
 import type { Fitted } from './least-squares'
 import {
   isSure,
+  NAMED_FILES,
   namedColours,
   ratedPairs,
   ratedRooms,
@@ -68,7 +69,7 @@ export function judgeRatings(): Judged {
       pairs.map((pair) => ({ ...pair, chance: chanceOfScore(pair.leftOut, pair.variance, step) })),
     ),
     rooms: fitRooms(ratedRooms(), fitted, step),
-    names: tellNames(namedColours('names'), namedColours('strong-names')),
+    names: tellNames(namedColours('names'), NAMED_FILES.slice(1).flatMap(namedColours)),
   }
 }
 

@@ -89,5 +89,8 @@ const Named = z.object({
 })
 export type NamedColour = z.infer<typeof Named>
 
-export const namedColours = (file: 'names' | 'strong-names'): readonly NamedColour[] =>
+/** The panel’s names, and our own where the panel has few. */
+export const NAMED_FILES = ['names', 'strong-names', 'neutral-names'] as const
+
+export const namedColours = (file: (typeof NAMED_FILES)[number]): readonly NamedColour[] =>
   read(file, z.object({ names: z.array(Named) })).names

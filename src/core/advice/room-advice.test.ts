@@ -2,7 +2,7 @@ import { reflectanceOfReading } from '../paint/reading'
 import { BANDS } from '../colour/spectrum'
 import { lrvPercent } from '../paint/lrv'
 import { DAYLIGHT } from '../undertone/daylight'
-import { familyOf } from '../undertone/family'
+import { nameOf } from '../undertone/name'
 import { leaning, undertoneOf } from '../undertone/undertone'
 import { warmthWord } from '../undertone/warmth'
 import type { Lab } from '../colour/lab'
@@ -153,11 +153,12 @@ test('names and warmth on which schools differ', () => {
   expect(warmthWord(greenGrey, rules())).toBeNull()
   expect(warmthWord(greenGrey, rules({ 'green-grey': 'warm' }))).toBe('warm')
   expect(warmthWord(cream, rules({ 'green-grey': 'cool' }))).toBe('warm')
-  expect(warmthWord(coolGrey, rules())).toBe('cool')
-  const deepBeige = leaning(55, 7, 11)
-  expect(familyOf(deepBeige, 22, rules()).kind).toBe('beige')
-  expect(familyOf(deepBeige, 22, rules({ 'beige-tan': 'lightness' })).kind).toBe('tan')
-  const paleGreige = leaning(92, 1, 4.5)
-  expect(familyOf(paleGreige, 79, rules()).kind).toBe('greige')
-  expect(familyOf(paleGreige, 79, rules({ greige: 'warm-grey' })).kind).toBe('off-white')
+  expect(warmthWord(coolGrey, rules())).toBeNull()
+  expect(warmthWord(coolGrey, rules({ 'green-grey': 'warm' }))).toBe('cool')
+  const deepBeige = leaning(70, 6, 10)
+  expect(nameOf(deepBeige, 38, rules()).name).toBe('beige')
+  expect(nameOf(deepBeige, 38, rules({ 'beige-tan': 'lightness' })).name).toBe('tan')
+  const paleGreige = leaning(83, 0.5, 5.5)
+  expect(nameOf(paleGreige, 71, rules()).name).toBe('greige')
+  expect(nameOf(paleGreige, 71, rules({ greige: 'warm-grey' })).name).toBe('off-white')
 })

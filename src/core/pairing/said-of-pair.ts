@@ -1,5 +1,5 @@
 import type { Seen } from './score'
-import shipped from './reasons.json'
+import shipped from './reasons.json' with { type: 'json' }
 import { likeliest, type Softmax } from './softmax'
 
 /** Why a pair works, as raters say it. */

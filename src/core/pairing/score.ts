@@ -1,4 +1,4 @@
-import fitted from './fitted.json'
+import fitted from './fitted.json' with { type: 'json' }
 import { emptyStays, emptyWall, fillStays, fillWall } from './sides'
 import { fillTerms, TERM_NAMES, type Term } from './terms'
 import { RATED_TRAITS, type RatedKind } from './traits'

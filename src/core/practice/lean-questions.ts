@@ -1,5 +1,5 @@
 import { differenceWords } from '../undertone/difference-words'
-import { AMONG_KIND_BELOW, bothReadings } from '../undertone/hue-name'
+import { AMONG_KIND_BELOW, undertoneWords } from '../undertone/hue-name'
 import { oddOneOut } from '../undertone/side-by-side'
 import { leaning, undertoneOf, type Undertone } from '../undertone/undertone'
 import { LEAST_STEPS } from './kinds'
@@ -186,7 +186,7 @@ export const sortByLean: Maker = {
       asks: `From the ${first} to the ${last}, ${lightWords(spec.light)}?`,
       answer: { as: 'order', right: order.map(({ place }) => place) },
       why: order
-        .map(({ place, undertone }) => `${'ABCDE'[place]!}: ${bothReadings(undertone)}`)
+        .map(({ place, undertone }) => `${'ABCDE'[place]!}: ${undertoneWords(undertone)}`)
         .join('; '),
     }
   },

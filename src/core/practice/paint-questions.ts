@@ -5,8 +5,7 @@ import { xyzUnder } from '../colour/observer'
 import { lrvPercent } from '../paint/lrv'
 import { atStrength, whyNoLadder } from '../paint/strength'
 import { DAYLIGHT } from '../undertone/daylight'
-import { familyOf, type Kind } from '../undertone/family'
-import { bothReadings } from '../undertone/hue-name'
+import { nameOf } from '../undertone/name'
 import { lightnessWord } from '../undertone/lightness-word'
 import { percentDarkerThanWhite } from '../undertone/side-by-side'
 import { leaning, undertoneOf, type Undertone } from '../undertone/undertone'
@@ -109,7 +108,23 @@ export const howLight: Maker = {
   },
 }
 
-const PALE = ['white', 'off-white', 'greige'] as const satisfies readonly Kind[]
+const PALE = ['white', 'off-white', 'greige'] as const
+type Pale = (typeof PALE)[number]
+
+// LRV from which a pale neutral is what; a greige is warm, and no cream. Common practice.
+const PALE_FROM_LRV = { white: 85, 'off-white': 72, greige: 50 } as const
+const NEUTRAL_BELOW = 9
+const WARM = { from: 2.5, hueDeg: [35, 125] } as const
+
+/** What of the three a colour is; null for what is none of them. */
+function paleOf({ c, hueDeg }: Undertone, lrv: number): Pale | null {
+  if (c >= NEUTRAL_BELOW) return null
+  if (lrv >= PALE_FROM_LRV.white) return 'white'
+  if (lrv >= PALE_FROM_LRV['off-white']) return 'off-white'
+  const [from, to] = WARM.hueDeg
+  const isWarm = c >= WARM.from && hueDeg >= from && hueDeg <= to
+  return isWarm && lrv >= PALE_FROM_LRV.greige ? 'greige' : null
+}
 
 /** White, off-white or greige? */
 export const whiteOrGreige: Maker = {
@@ -120,10 +135,10 @@ export const whiteOrGreige: Maker = {
     if (!paint || spec.light !== 'noon daylight') return null
     const undertone = undertoneOf(DAYLIGHT, paint.reflectance)
     const lrv = lrvPercent(paint.reflectance)
-    const { kind, words } = familyOf(undertone, lrv)
-    const right = PALE.findIndex((each) => each === kind)
-    if (right < 0) return null
-    const apart = fromBorder(undertone, lrv, kind)
+    const pale = paleOf(undertone, lrv)
+    if (pale === null) return null
+    const right = PALE.indexOf(pale)
+    const apart = fromBorder(undertone, lrv, pale)
     if (apart < LEAST_STEPS) return null
     return {
       ...{ spec, level: apart, onCard: true, chance: null },
@@ -131,7 +146,7 @@ export const whiteOrGreige: Maker = {
       shown: [{ label: 'the paint', name: paint.name, reflectance: paint.reflectance }],
       asks: `White, off-white or greige, ${lightWords(spec.light)}?`,
       answer: { as: 'choice', choices: [...PALE], right },
-      why: `By daylight ${words}: LRV ${Math.round(lrv)}, ${percentDarkerThanWhite(lrv)} % darker than the card, ${bothReadings(undertone)}.`,
+      why: `By daylight ${nameOf(undertone, lrv).words}: LRV ${Math.round(lrv)}, ${percentDarkerThanWhite(lrv)} % darker than the card.`,
     }
   },
 }
@@ -140,13 +155,13 @@ const AROUND = [0, 45, 90, 135, 180, 225, 270, 315].map((deg) => (deg * Math.PI)
 const HALF_STEP = 0.5
 
 /** How many steps a colour lies from the nearest border of its kind, in half steps, as far as any question asks. */
-function fromBorder(undertone: Undertone, lrv: number, kind: Kind): number {
+function fromBorder(undertone: Undertone, lrv: number, pale: Pale): number {
   const lightness = lightnessOf(lrv)
   const far = QUESTION_KINDS['white or greige'].most
   for (let steps = HALF_STEP; steps <= far; steps += HALF_STEP) {
     const holds = [
       ...AROUND.map((angle) =>
-        familyOf(
+        paleOf(
           leaning(
             undertone.j,
             undertone.a + steps * Math.cos(angle),
@@ -156,12 +171,12 @@ function fromBorder(undertone: Undertone, lrv: number, kind: Kind): number {
         ),
       ),
       ...[-steps, steps].map((by) =>
-        familyOf(
+        paleOf(
           leaning(undertone.j + by, undertone.a, undertone.b),
           lrvOf(Math.min(100, Math.max(0, lightness + by))),
         ),
       ),
-    ].every((near) => near.kind === kind)
+    ].every((near) => near === pale)
     if (!holds) return steps - HALF_STEP
   }
   return far

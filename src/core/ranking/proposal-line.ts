@@ -2,8 +2,9 @@ import type { Reflectance } from '../colour/spectrum'
 import { REASONS_FOR, type Pairing } from '../pairing/said-of-pair'
 import { lrvPercent } from '../paint/lrv'
 import { DAYLIGHT } from '../undertone/daylight'
-import { shortFamily } from '../undertone/family'
-import { hueNameAmongKind, NO_LEAN_BELOW, ONLY_LEANS_BELOW } from '../undertone/hue-name'
+import { nameOf } from '../undertone/name'
+import { NO_LEAN_BELOW, ONLY_LEANS_BELOW } from '../undertone/hue-name'
+import { undertoneName } from '../undertone/plain-name'
 import { hueApartDeg, undertoneOf } from '../undertone/undertone'
 import type { AskedRoom, NamedFinish } from './asked-room'
 import type { TableRow } from './pairing-table'
@@ -50,9 +51,9 @@ const GIVES: Partial<Record<Pairing, (keeper: string) => string>> = {
 
 /** Everything that it gives, the weightiest first, each once. */
 function gifts({ reflectance, gives, table }: LineOf, finishes: readonly NamedFinish[]): string[] {
-  const { hueDeg } = undertoneOf(DAYLIGHT, reflectance)
   const taken = takenUp(reflectance, finishes).map(
-    ({ name }) => `takes up the ${hueNameAmongKind(hueDeg)} of ${name}`,
+    ({ name, reflectance: own }) =>
+      `takes up the ${undertoneName(undertoneOf(DAYLIGHT, own))} of ${name}`,
   )
   const pairs = REASONS_FOR.flatMap((pairing) =>
     table
@@ -79,10 +80,10 @@ export function proposalLines(
   const lines = new Set<string>()
   return colours.map((colour) => {
     const lrvHere = lrvPercent(colour.reflectance)
-    const family = shortFamily(undertoneOf(DAYLIGHT, colour.reflectance), lrvHere, rules)
+    const { short, words } = nameOf(undertoneOf(DAYLIGHT, colour.reflectance), lrvHere, rules)
     const lrv = Math.round(lrvHere)
-    const lineWith = (gift: string | null): string =>
-      `${capital(family)}, LRV ${lrv}${gift === null ? '' : `, ${gift}`}`
+    const lineWith = (gift: string | null, called = short): string =>
+      `${capital(called)}, LRV ${lrv}${gift === null ? '' : `, ${gift}`}`
     // Twice the same line is no line of its own.
     const said = (gift: string): number =>
       (times.get(gift) ?? 0) + (lines.has(lineWith(gift)) ? colours.length : 0)
@@ -91,7 +92,8 @@ export function proposalLines(
       null,
     )
     if (gift !== null) times.set(gift, (times.get(gift) ?? 0) + 1)
-    const gives = lineWith(gift)
+    // Where even so it would be another’s, its undertone is said too.
+    const gives = lines.has(lineWith(gift)) ? lineWith(gift, words) : lineWith(gift)
     lines.add(gives)
     return {
       gives,

@@ -1,7 +1,7 @@
 import { step } from '../pairing/shapes'
 import type { Seen } from '../pairing/score'
 import type { RatedKind } from '../pairing/traits'
-import fitted from './fitted.json'
+import fitted from './fitted.json' with { type: 'json' }
 
 /** How much of a kind one sees in a room, as a rule (common practice). */
 export const SHOWN: Readonly<Record<RatedKind, number>> = {

@@ -6,7 +6,7 @@ import { roleOf } from '../pairing/role'
 import type { ReadingSource } from '../paint/reading'
 import { SHEENS, type Sheen } from '../paint/sheen'
 import { STRIP_STEP, unitsApart } from '../ranking/variety'
-import { familyOf } from '../undertone/family'
+import { nameOf } from '../undertone/name'
 import { NO_LEAN_BELOW } from '../undertone/hue-name'
 import { hueApartDeg, type Undertone } from '../undertone/undertone'
 
@@ -179,8 +179,8 @@ function option(
 /** What the rule on a clean white beside a greige holds, where it differs from the pair's own reading. */
 function besideGreige(wall: DeckColour, rules: HouseRules): string[] {
   const rule = rules['white-beside-greige']
-  const { kind } = familyOf(wall.undertone, wall.lrvPercent, rules)
-  if (kind !== 'greige' || rule === 'computed') return []
+  const { name } = nameOf(wall.undertone, wall.lrvPercent, rules)
+  if (name !== 'greige' || rule === 'computed') return []
   const held = rule === 'sets-off' ? 'held to set it off' : 'held to make it look dirty'
   return [`${held} (${ruleWords('white-beside-greige', rules)})`]
 }

@@ -14,10 +14,8 @@ const surface = (lab: Lab) => reflectanceOfReading({ kind: 'lab', lab })
 test('the first word is for what is drawn: a grey under yellowish lamps is drawn beige and called so', () => {
   const grey = surface([84, 0, 0])
   const { drawn, onCard } = seenWords(lamps, grey)
-  expect(drawn).toMatch(
-    /beige|greige|off-white, leaning (orange|yellow)|tan|grey, leaning (orange|yellow)/,
-  )
-  expect(onCard).toBe('no undertone on the card')
+  expect(drawn).toMatch(/beige|greige|cream|off-white, .*(orange|yellow)|tan|sand/)
+  expect(onCard).toBe('no undertone')
   expect(seenLine({ drawn, onCard })).toMatch(
     /^reads .*; beside a white card in this light, no undertone$/,
   )
@@ -26,11 +24,13 @@ test('the first word is for what is drawn: a grey under yellowish lamps is drawn
   expect(seenLine(seenWords(day, grey))).not.toMatch(/reads|beside/)
 })
 
-test('a lean that the name says is not said twice, two readings are', () => {
+test('a neutral says its undertone in one relative word, once', () => {
   const line = (lab: Lab) => seenLine(seenWords(day, surface(lab)))
-  expect(line([93, -0.6, -3])).toBe('off-white, leaning blue')
-  expect(line([70, 0, 0])).toMatch(/; no undertone on the card$/)
-  expect(line([62, 6, 13])).toMatch(/beige; .* on the card, pink among its kind$/)
+  expect(line([93, -0.6, -3])).toBe('very light grey, blue undertone')
+  expect(line([70, 0, 0])).toMatch(/^\S+ grey, no undertone$/)
+  expect(line([62, 6, 13])).toMatch(/(beige|tan|taupe).*, (clearly )?(pink|orange)( undertone)?$/)
+  // A colour is its own undertone.
+  expect(line([46, 50, 30])).toBe('deep red')
 })
 
 test('the words and the picture lean the same way', () => {

@@ -8,8 +8,8 @@ import { ucsDifference, type Ucs } from '../colour/cam16'
 import type { Reflectance } from '../colour/spectrum'
 import { DEFAULT_HOUSE_RULES, type HouseRules } from '../advice/house-rules'
 import { lrvPercent } from '../paint/lrv'
-import { familyOf } from './family'
-import { bothReadings } from './hue-name'
+import { undertoneWords } from './hue-name'
+import { nameOf } from './name'
 import { leaning, undertoneOf, type Undertone } from './undertone'
 
 /**
@@ -27,9 +27,9 @@ export const undertoneOnScreen = (colour: ScreenColour): Undertone =>
 const DIFFERS_FROM = 1.5
 
 export interface SeenWords {
-  /** What is drawn: "light beige". */
+  /** What is drawn: "light beige, pink undertone". */
   readonly drawn: string
-  /** What a white card in the same light makes of it: "no undertone on the card"; null where the two agree. */
+  /** The undertone that a white card in the same light leaves of it; null where the two agree. */
   readonly onCard: string | null
 }
 
@@ -42,17 +42,11 @@ export function seenWords(
   const drawn = drawnUndertone(light, reflectance)
   const card = undertoneOf(light, reflectance)
   const lrv = lrvPercent(reflectance)
-  if (ucsDifference(ucs(drawn), ucs(card)) < DIFFERS_FROM)
-    return { drawn: named(card, lrv, rules), onCard: null }
-  return { drawn: familyOf(drawn, lrv, rules).words, onCard: bothReadings(card) }
-}
-
-/** Family and readings of a lean, a lean that the family names already said once. */
-function named(undertone: Undertone, lrv: number, rules: HouseRules): string {
-  const { words } = familyOf(undertone, lrv, rules)
-  const readings = bothReadings(undertone)
-  const saidAlready = / leaning /.test(words) && !/among its kind/.test(readings)
-  return saidAlready ? words : `${words}; ${readings}`
+  const alike = ucsDifference(ucs(drawn), ucs(card)) < DIFFERS_FROM
+  return {
+    drawn: nameOf(alike ? card : drawn, lrv, rules).words,
+    onCard: alike ? null : undertoneWords(card),
+  }
 }
 
 const ucs = ({ j, a, b }: Undertone): Ucs => [j, a, b]
@@ -60,5 +54,5 @@ const ucs = ({ j, a, b }: Undertone): Ucs => [j, a, b]
 /** Both in one line: "reads light beige; beside a white card in this light, no undertone". */
 export function seenLine({ drawn, onCard }: SeenWords): string {
   if (onCard === null) return drawn
-  return `reads ${drawn}; beside a white card in this light, ${onCard.replace(' on the card', '')}`
+  return `reads ${drawn}; beside a white card in this light, ${onCard}`
 }

@@ -1,3 +1,4 @@
+import { undertoneName } from './plain-name'
 import { hueDegOf, type Undertone } from './undertone'
 
 // Upper bounds in degrees of the names a lean goes by on the white card; tried out on paper,
@@ -42,7 +43,7 @@ export const NO_LEAN_BELOW = 1.2
 /** Below this the direction is unsure: half a unit of error turns it by 20° and more. */
 export const ONLY_LEANS_BELOW = 3
 const CLEAR_FROM = 9
-const A_COLOUR_FROM = 20
+export const A_COLOUR_FROM = 20
 
 /** Where less than this is left of an undertone there is little more than the base. */
 export const LITTLE_LEFT_BELOW = 1.5
@@ -57,37 +58,14 @@ export function hueNameAmongKind(hueDeg: number): HueName {
   return AMONG_ITS_KIND.find(([upTo]) => hueDeg <= upTo)?.[1] ?? 'pink'
 }
 
-/**
- * Both readings where they differ: "orange undertone on the card, pink among its kind"; one where they
- * agree, or where there is no kind to be among.
- */
-export function bothReadings(undertone: Undertone): string {
-  const onCard = undertoneWords(undertone)
+/** The undertone in words, one relative word as the trade says it: "no undertone", "slight pink undertone", "clearly green". */
+export function undertoneWords(undertone: Undertone): string {
   const { c, hueDeg } = undertone
-  const among = hueNameAmongKind(hueDeg)
-  if (c < NO_LEAN_BELOW || c >= AMONG_KIND_BELOW || among === hueName(hueDeg)) return onCard
-  return `${onCard} on the card, ${among} among its kind`
-}
-
-/** The name next nearest to a direction, for leans too slight for one word. */
-export function neighbouringHueName(hueDeg: number): HueName {
-  const own = hueName(hueDeg)
-  for (let away = 1; away < 180; away++) {
-    const [low, high] = [hueName((hueDeg - away + 360) % 360), hueName((hueDeg + away) % 360)]
-    if (low !== own) return low
-    if (high !== own) return high
-  }
-  return own
-}
-
-/** The lean in words: "no undertone on the card", "leans pink, towards orange", "clearly green". */
-export function undertoneWords({ c, hueDeg }: Undertone): string {
-  if (c < NO_LEAN_BELOW) return 'no undertone on the card'
-  const name = hueName(hueDeg)
-  if (c < ONLY_LEANS_BELOW) return `leans ${name}, towards ${neighbouringHueName(hueDeg)}`
-  if (c < CLEAR_FROM) return `${name} undertone`
-  if (c < A_COLOUR_FROM) return `clearly ${name}`
-  return `${withArticle(name)} outright`
+  if (c >= A_COLOUR_FROM) return `${withArticle(hueName(hueDeg))} outright`
+  const name = c < NO_LEAN_BELOW ? 'none' : undertoneName(undertone)
+  if (name === 'none') return 'no undertone'
+  if (c < ONLY_LEANS_BELOW) return `slight ${name} undertone`
+  return c < CLEAR_FROM ? `${name} undertone` : `clearly ${name}`
 }
 
 /** Which way one lean lies from another, as a single word. */

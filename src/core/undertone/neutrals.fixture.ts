@@ -4,9 +4,9 @@ import type { Lab } from '../colour/lab'
 import { lrvPercent } from '../paint/lrv'
 import { reflectanceOfReading, type PlainReading } from '../paint/reading'
 import tradeScenes from '../pairing/trade-scenes.fixture.json'
-import { familyOf } from './family'
-import { hueName, hueNameAmongKind, NO_LEAN_BELOW } from './hue-name'
+import { nameOf } from './name'
 import neutrals from './neutrals.fixture.json'
+import { undertoneName } from './plain-name'
 import { undertoneOf } from './undertone'
 
 // Constructed neutrals and what the trade would accept as their names (common practice, no published source).
@@ -28,17 +28,13 @@ function named(
 ): NamedNeutral {
   const surface = reflectanceOfReading(reading)
   const undertone = undertoneOf(NOON, surface)
-  const { words } = familyOf(undertone, lrvPercent(surface))
-  const leans: string[] = [
-    hueName(undertone.hueDeg),
-    hueNameAmongKind(undertone.hueDeg),
-    ...(undertone.c < NO_LEAN_BELOW ? ['none'] : []),
-  ]
+  const { name, second, words } = nameOf(undertone, lrvPercent(surface))
+  const lean = undertoneName(undertone)
   return {
     id,
-    undertoneHolds: undertones.length === 0 || leans.some((lean) => undertones.includes(lean)),
-    familyHolds: words.split(/[ ,]+/).some((word) => families.includes(word)),
-    said: `${leans.join(' or ')}; ${words}`,
+    undertoneHolds: undertones.length === 0 || undertones.some((each) => each.includes(lean)),
+    familyHolds: [name, second].some((each) => each !== null && families.includes(each)),
+    said: `${lean}; ${words}`,
   }
 }
 

@@ -1,11 +1,13 @@
 import type { Lab } from '../colour/lab'
 import { reflectanceOfReading } from '../paint/reading'
 import { DAYLIGHT } from './daylight'
-import { plainName } from './plain-name'
+import anchorsShipped from './anchors.json'
+import { FAMILY_NAMES, plainName, UNDERTONE_NAMES, undertoneName } from './plain-name'
 import { undertoneOf } from './undertone'
 
-const named = (lab: Lab) =>
-  plainName(undertoneOf(DAYLIGHT, reflectanceOfReading({ kind: 'lab', lab })))
+const seen = (lab: Lab) => undertoneOf(DAYLIGHT, reflectanceOfReading({ kind: 'lab', lab }))
+const named = (lab: Lab) => plainName(seen(lab))
+const leaning = (lab: Lab) => undertoneName(seen(lab))
 
 // Common practice: what anybody would call these; none of them is among the named colours.
 test.each<[Lab, RegExp]>([
@@ -26,9 +28,9 @@ test.each<[Lab, RegExp]>([
 })
 
 test('an undertone is one relative word, and a name changes smoothly into its neighbour’s', () => {
-  expect(named([80, 5, 6]).undertone).toBe('pink')
-  expect(named([78, -5, 6]).undertone).toBe('green')
-  expect(named([60, -2, -7]).undertone).toBe('blue')
+  expect(leaning([80, 5, 6])).toBe('pink')
+  expect(leaning([78, -5, 6])).toBe('green')
+  expect(leaning([60, -2, -7])).toBe('blue')
   // From grey to green, there is a stretch where both are said.
   const way = Array.from({ length: 25 }, (_, n) => named([60, -0.6 * n, 0.4 * n]))
   expect(way[0]!.name).toBe('grey')
@@ -39,6 +41,13 @@ test('an undertone is one relative word, and a name changes smoothly into its ne
 test('what has no name at hand is not made one', () => {
   const anchors = [{ j: 50, a: 0, b: 0, family: ['grey'], undertone: ['none'] }]
   expect(plainName({ j: 55, a: 1, b: 1 }, anchors)).toEqual({
-    ...{ name: 'grey', second: null, undertone: 'none' },
+    ...{ name: 'grey', second: null },
   })
+})
+
+test('every name that an anchor may give is one of the list, and every name of the list is given', () => {
+  const given = (of: 'family' | 'undertone') =>
+    [...new Set(anchorsShipped.flatMap((each) => each[of]))].sort()
+  expect(given('family')).toEqual([...FAMILY_NAMES].sort())
+  expect(given('undertone')).toEqual([...UNDERTONE_NAMES].sort())
 })

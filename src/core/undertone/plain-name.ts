@@ -1,4 +1,21 @@
-import shipped from './anchors.json'
+import shipped from './anchors.json' with { type: 'json' }
+
+/** The names that paints go by, neutrals first. */
+export const FAMILY_NAMES = [
+  ...(['white', 'off-white', 'ivory', 'cream', 'greige', 'beige', 'sand', 'tan'] as const),
+  ...(['khaki', 'taupe', 'grey', 'slate', 'charcoal', 'off-black', 'black'] as const),
+  ...(['brown', 'chocolate', 'olive', 'sage', 'green', 'mint', 'teal', 'turquoise'] as const),
+  ...(['blue', 'navy', 'lavender', 'lilac', 'purple', 'mauve', 'plum', 'burgundy'] as const),
+  ...(['red', 'coral', 'pink', 'blush', 'peach', 'terracotta', 'rust', 'orange'] as const),
+  ...(['ochre', 'mustard', 'yellow'] as const),
+] as const
+export type FamilyName = (typeof FAMILY_NAMES)[number]
+
+/** Undertones as the trade says them: relative, in one word. */
+export const UNDERTONE_NAMES = [
+  ...(['pink', 'red', 'orange', 'yellow', 'green', 'blue', 'violet', 'none'] as const),
+] as const
+export type UndertoneName = (typeof UNDERTONE_NAMES)[number]
 
 /** A colour that has a name: where it lies by daylight, and the names that would be accepted, the commonest first. */
 export interface Anchor {
@@ -11,11 +28,9 @@ export interface Anchor {
 
 /** What a client would call a colour. */
 export interface PlainName {
-  readonly name: string
+  readonly name: FamilyName
   /** Where it lies between two: the other. */
-  readonly second: string | null
-  /** The undertone in one relative word, as the trade says it; "none" where it has none to speak of. */
-  readonly undertone: string
+  readonly second: FamilyName | null
 }
 
 type Place = Pick<Anchor, 'j' | 'a' | 'b'>
@@ -63,8 +78,11 @@ const NEAR = 0.92
 export function plainName(at: Place, anchors: readonly Anchor[] = shipped): PlainName {
   const [first, second] = votesFor(at, anchors, 'family')
   return {
-    name: first![0],
-    second: second && second[1] >= NEAR * first![1] ? second[0] : null,
-    undertone: votesFor(at, anchors, 'undertone')[0]![0],
+    name: first![0] as FamilyName,
+    second: second && second[1] >= NEAR * first![1] ? (second[0] as FamilyName) : null,
   }
 }
+
+/** The undertone in one relative word, as the trade says it; "none" where it has none to speak of. */
+export const undertoneName = (at: Place, anchors: readonly Anchor[] = shipped): UndertoneName =>
+  votesFor(at, anchors, 'undertone')[0]![0] as UndertoneName

@@ -1,7 +1,8 @@
 import { between } from '../check'
-import { familyOf, KIND_LIMITS, type Kind } from './family'
+import { nameOf } from './name'
+import type { FamilyName } from './plain-name'
 import { COMPARATIVE, differenceSteps, differenceWords, sizedWord } from './difference-words'
-import { hueName, hueNameAmongKind, NO_LEAN_BELOW, type HueName } from './hue-name'
+import { A_COLOUR_FROM, hueName, hueNameAmongKind, NO_LEAN_BELOW, type HueName } from './hue-name'
 import { hueDegOf, leaning, type Undertone } from './undertone'
 
 /** LRV of the white card. */
@@ -15,17 +16,17 @@ export function percentDarkerThanWhite(lrvPercent: number): number {
 
 // "Greige is 15 to 30 % darker than white"; common practice.
 const GREIGE_DARKER_PERCENT = [15, 30] as const
-const GREIGE_KINDS: readonly Kind[] = ['greige', 'taupe', 'beige', 'tan', 'grey']
+const GREIGE_NAMES: readonly FamilyName[] = ['greige', 'taupe', 'beige', 'tan', 'sand', 'grey']
 
 /** Whether a pale neutral passes for a white or for a greige, by how much darker than white it is; null for what is neither. */
 export function whiteOrGreige(undertone: Undertone, lrvPercent: number): string | null {
   const darker = percentDarkerThanWhite(lrvPercent)
   const [from, to] = GREIGE_DARKER_PERCENT
-  if (undertone.c >= KIND_LIMITS.neutralBelow || darker > to + 5) return null
-  const { kind } = familyOf(undertone, lrvPercent)
+  if (undertone.c >= A_COLOUR_FROM || darker > to + 5) return null
+  const { name } = nameOf(undertone, lrvPercent)
   if (darker < from - 5) return `a white, ${darker} % darker than white paper`
   if (darker < from) return `between white and greige, ${darker} % darker than white paper`
-  return GREIGE_KINDS.includes(kind) || kind === 'off-white'
+  return GREIGE_NAMES.includes(name) || name === 'off-white'
     ? `a greige by its depth, ${darker} % darker than white paper`
     : null
 }

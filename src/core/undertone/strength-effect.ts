@@ -61,5 +61,5 @@ export function baseCastWords(whiteBase: Reflectance): string {
   const words = undertoneWords(cast)
   return cast.c < NO_LEAN_BELOW
     ? 'The base has no cast of its own.'
-    : `The base itself ${words.startsWith('leans') ? words : `has a ${words}`}: weak mixes go that way.`
+    : `The base itself has a ${words}: weak mixes go that way.`
 }

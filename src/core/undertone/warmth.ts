@@ -37,10 +37,10 @@ export const coolLean = (undertone: Undertone): number => leanAlong(undertone, C
 const leanAlong = ({ a, b }: Undertone, [x, y]: readonly [number, number]): number =>
   chanceOver((a * x + b * y - LEANS_FROM) / 1.2)
 
-/** "warm", "cool" or neither; for green leans as the house rule has it. */
+/** "warm" or "cool", for green leans too, where the house rule says either at all; null where it names the direction alone. */
 export function warmthWord(undertone: Undertone, rules: HouseRules): 'warm' | 'cool' | null {
-  if (isWarmLean(undertone)) return 'warm'
-  if (isCoolLean(undertone)) return 'cool'
   const rule = rules['green-grey']
-  return undertone.c < NO_LEAN_BELOW || rule === 'neither' ? null : rule
+  if (rule === 'neither' || undertone.c < NO_LEAN_BELOW) return null
+  if (isWarmLean(undertone)) return 'warm'
+  return isCoolLean(undertone) ? 'cool' : rule
 }

@@ -1,7 +1,7 @@
 'use client'
 
 import { BASES } from '@/core/paint/strength'
-import { FILTER_FAMILIES, type Kind } from '@/core/undertone/family'
+import { FAMILY_NAMES, type FamilyName } from '@/core/undertone/plain-name'
 import { TONES, type ToneName } from '@/core/undertone/tone-order'
 import type { Base } from '@/core/paint/strength'
 import { Choice } from '../form/choice'
@@ -38,8 +38,8 @@ export function Filters({
         <Choice
           label="Family"
           value={filter.family ?? ''}
-          options={[ANY, ...FILTER_FAMILIES.map((kind) => [kind, kind] as const)]}
-          onChange={(value) => set({ family: value === '' ? null : (value as Kind) })}
+          options={[ANY, ...FAMILY_NAMES.map((kind) => [kind, kind] as const)]}
+          onChange={(value) => set({ family: value === '' ? null : (value as FamilyName) })}
         />
         <Choice
           label="Undertone"

@@ -134,8 +134,8 @@ test('filters go by depth, base, family, undertone and fit', () => {
   // L* 85 is an LRV of 66: between 60 and 72.
   expect(asked({ depth: 4 })).toEqual(new Set(['P1']))
   expect(asked({ tone: 'green' })).toEqual(new Set(['G0']))
-  expect(asked({ family: 'grey' })).toEqual(new Set(['G0']))
-  expect(asked({ family: 'charcoal' })).toEqual(new Set(['G1']))
+  expect(asked({ family: 'grey' })).toEqual(new Set(['G1']))
+  expect(asked({ family: 'off-white' })).toEqual(new Set(['P1']))
   expect(
     asked(
       { fits: true },

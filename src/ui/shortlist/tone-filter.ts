@@ -2,7 +2,8 @@ import type { HouseRules } from '@/core/advice/house-rules'
 import { isGood } from '@/core/pairing/chance'
 import type { Base } from '@/core/paint/strength'
 import type { BestOfColours } from '@/core/ranking/whole-ranking'
-import { familyOf, type Kind } from '@/core/undertone/family'
+import { nameOf } from '@/core/undertone/name'
+import type { FamilyName } from '@/core/undertone/plain-name'
 import { isRuledOut, type Lean } from '@/core/undertone/lean'
 import { toneOf, type ToneName } from '@/core/undertone/tone-order'
 import type { ListedDecks } from '../deck/listed-decks'
@@ -22,7 +23,7 @@ export const LRV_BANDS = [
 export interface ToneFilter {
   /** Place in `LRV_BANDS`. */
   readonly depth: number | null
-  readonly family: Kind | null
+  readonly family: FamilyName | null
   readonly tone: ToneName | null
   readonly base: Base | null
   /** Only what works with all that stays. */
@@ -54,7 +55,7 @@ export function isAskedFor(
   if (base !== null && decks.colours[place]!.base !== base) return false
   if (fits && whole && !isGood(whole.weighed[place]!)) return false
   if (tone !== null && toneOf([decks.undertoneOf(place)]).tone !== tone) return false
-  return family === null || familyOf(decks.undertoneOf(place), lrv, rules).kind === family
+  return family === null || nameOf(decks.undertoneOf(place), lrv, rules).name === family
 }
 
 // A colour may be worth so much less than the best of the decks and still be at home in the room.
