@@ -1,3 +1,4 @@
+import type { Blocks } from '@/core/ranking/what-blocks'
 import type { BestOfColours } from '@/core/ranking/whole-ranking'
 import type {
   FirstRanked,
@@ -15,6 +16,8 @@ export interface RankListener {
   readonly onProgress: (done: number) => void
   readonly onFirst: (first: FirstRanked) => void
   readonly onWhole: (whole: BestOfColours) => void
+  /** What blocks, where nothing works with all that stays. */
+  readonly onBlocks: (blocks: Blocks) => void
   readonly onFailure: () => void
 }
 
@@ -60,7 +63,7 @@ function listen(
 /** Ranks in the worker, which keeps the decks it has; the answer stops it. */
 export function rankInWorker(
   request: Omit<RankRequest, 'id' | 'task'>,
-  { onProgress, onFirst, onWhole, onFailure }: RankListener,
+  { onProgress, onFirst, onWhole, onBlocks, onFailure }: RankListener,
 ): () => void {
   const id = ++lastId
   ranking = id
@@ -69,6 +72,7 @@ export function rankInWorker(
     (reply) => {
       if ('done' in reply) onProgress(reply.done)
       else if ('first' in reply) onFirst(reply.first)
+      else if ('blocks' in reply) onBlocks(reply.blocks)
       else if ('whole' in reply) {
         onWhole(reply.whole)
         return 'last'

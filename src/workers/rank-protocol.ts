@@ -5,6 +5,7 @@ import type { BestCompromise } from '@/core/ranking/best-compromise'
 import type { LikeThis } from '@/core/ranking/like-this'
 import type { RankedRow } from '@/core/ranking/rank-for-room'
 import type { Lean } from '@/core/undertone/lean'
+import type { Blocks } from '@/core/ranking/what-blocks'
 import type { BestOfColours } from '@/core/ranking/whole-ranking'
 import type { DeckName } from './fetch-deck'
 
@@ -76,7 +77,10 @@ export interface RankedColour extends RankedRow, AtStrength {
 export interface FirstRanked {
   /** A choice worth laying out, best first; see `variedFirst`. */
   readonly laidOut: readonly RankedColour[]
-  readonly compromise: (BestCompromise & AtStrength) | null
+  readonly compromise:
+    | (Omit<BestCompromise, 'softest'> &
+        AtStrength & { readonly softest: (RankedRow & AtStrength) | null })
+    | null
 }
 
 export type WorkReply =
@@ -84,4 +88,5 @@ export type WorkReply =
   | { readonly id: number; readonly done: number }
   | { readonly id: number; readonly first: FirstRanked; readonly ms: number }
   | { readonly id: number; readonly whole: BestOfColours; readonly ms: number }
+  | { readonly id: number; readonly blocks: Blocks }
   | { readonly id: number; readonly failed: string }

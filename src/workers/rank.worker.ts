@@ -13,6 +13,7 @@ import { nextTries } from '@/core/ranking/next-try'
 import { chanceInRoom, rankDeck } from '@/core/ranking/rank-for-room'
 import { isRuledOut } from '@/core/undertone/lean'
 import { variedFirst } from '@/core/ranking/variety'
+import { whatBlocks } from '@/core/ranking/what-blocks'
 import { bestOfColours } from '@/core/ranking/whole-ranking'
 import { DAYLIGHT } from '@/core/undertone/daylight'
 import { undertoneAt } from '@/core/undertone/flat-undertones'
@@ -180,9 +181,27 @@ async function rank(request: RankRequest): Promise<void> {
         ms,
         first: {
           laidOut: chosen.map((each) => ({ ...named(each), rank: rankOf.get(each.row)! })),
-          compromise: compromise && named(compromise),
+          compromise: compromise && {
+            ...named(compromise),
+            softest: compromise.softest && named(compromise.softest),
+          },
         },
       })
+      if (compromise) {
+        const costs = new Map(room.finishes.map(({ keeperId, costs }) => [keeperId, costs]))
+        const counting = whatBlocks(deck, ranked, (keeperId) => costs.get(keeperId)!)
+        for (let counted = counting.next(); ; counted = counting.next()) {
+          if (counted.done) {
+            say({ id, blocks: counted.value })
+            break
+          }
+          if (performance.now() - breath > BREATH_MS) {
+            await breathe()
+            breath = performance.now()
+            if (latest !== id) return
+          }
+        }
+      }
     } else if ('order' in step) {
       const whole = bestOfColours(step, deck)
       say({ id, ms, whole }, [

@@ -1,3 +1,4 @@
+import { allWishes } from '@/core/advice/wishes'
 import type { HouseRules } from '@/core/advice/house-rules'
 import type { Reflectance } from '@/core/colour/spectrum'
 import { shiftedByEye } from '@/core/paint/by-eye'
@@ -161,7 +162,7 @@ export async function loadRoomBrief(visit: Visit, room: Room): Promise<RoomBrief
       hasCarpet: judged.some(({ kind }) => kind === 'carpet'),
       useHours: room.useHours,
       climate: visit.climate,
-      wants: visit.wants,
+      wants: allWishes(visit.wants, visit.wishes),
       contrast: visit.contrast,
       willNotHave: visit.willNotHave,
     },

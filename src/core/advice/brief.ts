@@ -8,6 +8,14 @@ export const WANTS = [
   'warm, no yellow',
 ] as const
 export type Want = (typeof WANTS)[number]
+export const WANT_WORDS: Record<Want, string> = {
+  brighter: 'brighter',
+  cosier: 'cosier',
+  calmer: 'calmer',
+  'more drama': 'more drama',
+  fresher: 'fresher, more open',
+  'warm, no yellow': 'warm, with no yellow in it',
+}
 
 /** How much contrast between wall, trim and furnishings they wish for. */
 export const CONTRASTS = ['open', 'low', 'high'] as const

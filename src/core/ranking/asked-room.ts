@@ -33,6 +33,8 @@ export interface AskedLight {
 export interface NamedFinish extends RoomFinish {
   readonly name: string
   readonly part: string
+  /** How dear its keeper is to change, 1 easily to 5 never. */
+  readonly costs: number
 }
 
 /** Everything that a deck is ranked by in a room; cloneable. */
@@ -65,11 +67,8 @@ export function finishesOf(
   leadId: string | null,
 ): NamedFinish[] {
   return keepers.flatMap((keeper) => {
-    const matters = keeperMatters(
-      dearnessOf(keeper.kind, keeper.dearness),
-      keeper.viewShare,
-      keeper.id === leadId,
-    )
+    const costs = dearnessOf(keeper.kind, keeper.dearness)
+    const matters = keeperMatters(costs, keeper.viewShare, keeper.id === leadId)
     const inView =
       SHOWN[keeper.role.kind] *
       VIEW_WEIGHT[keeper.viewShare] *
@@ -87,6 +86,7 @@ export function finishesOf(
         shows: part.shows,
         matters,
         inView,
+        costs,
       }))
   })
 }
@@ -153,6 +153,8 @@ export function askedRoomOn(
 
 // Through a doorway a wall is seen beside another, and only beside it.
 const NEIGHBOUR_MATTERS = 0.4
+// A wall is painted in a day.
+const NEIGHBOUR_COSTS = 2
 
 /** The wall of a room that is seen from this one, as what a colour here is held to: a painted, smooth neighbour. */
 export const neighbourFinish = (
@@ -172,6 +174,7 @@ export const neighbourFinish = (
   shows: 1,
   matters: NEIGHBOUR_MATTERS,
   inView: SHOWN.neighbour,
+  costs: NEIGHBOUR_COSTS,
 })
 
 /** The room with its lights computed; a light in which nothing is seen is left out. */

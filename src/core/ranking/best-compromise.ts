@@ -1,6 +1,8 @@
 import type { Reflectance } from '../colour/spectrum'
-import { isGood } from '../pairing/chance'
+import { isBad, isGood } from '../pairing/chance'
 import type { ReadingSource } from '../paint/reading'
+import { DAYLIGHT } from '../undertone/daylight'
+import { undertoneOf } from '../undertone/undertone'
 import { chanceInRoom, type RankedRow } from './rank-for-room'
 import { reflectanceOfRow, type DeckRows } from './deck-rows'
 import type { RankedRoom, WeakestPair } from './ranked-room'
@@ -12,7 +14,10 @@ export interface Lifted {
 }
 
 /** The best there is where nothing works with all that stays, and what stands in its way. */
-export interface BestCompromise extends RankedRow, Lifted {}
+export interface BestCompromise extends RankedRow, Lifted {
+  /** The quietest of those that have a chance beside all that stays; null where none has, or it is the best itself. */
+  readonly softest: RankedRow | null
+}
 
 // A smaller lift is not worth a keeper.
 const WORTH_CHANGING = 0.15
@@ -32,7 +37,18 @@ export function bestCompromise(
   const best = ranked[0]
   if (!best || ranked.some(({ chance }) => isGood(chance))) return null
   const wall = reflectanceOfRow(deck.rows, best.row)
-  return { ...best, lift: liftOf(wall, deck.sources[best.row]!, best.chance, room) }
+  const softest = ranked
+    .filter(({ chance }) => !isBad(chance))
+    .map((each) => ({
+      each,
+      lean: undertoneOf(DAYLIGHT, reflectanceOfRow(deck.rows, each.row)).c,
+    }))
+    .sort((p, q) => p.lean - q.lean)[0]?.each
+  return {
+    ...best,
+    softest: softest && softest.row !== best.row ? softest : null,
+    lift: liftOf(wall, deck.sources[best.row]!, best.chance, room),
+  }
 }
 
 /**

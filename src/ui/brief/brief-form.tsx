@@ -9,8 +9,10 @@ import {
   OLD_PAINT,
   OLD_PAINT_CAUTION,
   OLD_PAINT_WORDS,
+  WANT_WORDS,
   WANTS,
 } from '@/core/advice/brief'
+import { wishesIn } from '@/core/advice/wishes'
 import { HOUSE_RULE_NAMES, HOUSE_RULES } from '@/core/advice/house-rules'
 import { clockOfMinutes } from '@/core/light/day-clock'
 import { DateField } from '../form/date-field'
@@ -103,7 +105,7 @@ export function BriefForm({
             defaultValue={visit.willNotHave}
             error={errors.willNotHave}
           />
-          <Wants wants={visit.wants} />
+          <Wants wants={visit.wants} said={visit.wishes} />
         </div>
         <div>{rooms ?? <RoomsByName names={names} onChange={setNames} />}</div>
       </div>
@@ -125,7 +127,8 @@ export function BriefForm({
   )
 }
 
-function Wants({ wants }: { readonly wants: readonly string[] }) {
+function Wants({ wants, said }: { readonly wants: readonly string[]; readonly said: string }) {
+  const read = wishesIn(said).filter((want) => !wants.includes(want))
   return (
     <fieldset>
       <legend className="text-small font-medium">The rooms should be</legend>
@@ -139,10 +142,15 @@ function Wants({ wants }: { readonly wants: readonly string[] }) {
               defaultChecked={wants.includes(want)}
               className="size-5 accent-ink"
             />
-            {want}
+            {WANT_WORDS[want]}
           </label>
         ))}
       </div>
+      {read.length > 0 && (
+        <p className="text-fine text-dim">
+          Read in their own words: {read.map((want) => WANT_WORDS[want]).join('; ')}.
+        </p>
+      )}
     </fieldset>
   )
 }

@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic'
 import { part } from '../frame/part'
-import { compromiseWords } from '@/core/ranking/compromise-words'
+import type { AsIf } from '@/core/ranking/what-blocks'
 import { leanOf, leanWords, type Lean } from '@/core/undertone/lean'
 import type { AtStrength } from '@/workers/rank-protocol'
 import type { RankedFor } from './ranked-for'
@@ -11,6 +11,9 @@ import type { ListedDecks } from '../deck/listed-decks'
 import type { Ranking } from './use-ranking'
 import { NOTHING_YET } from '../frame/nothing-yet'
 
+const Blocked = dynamic(() => part(() => import('./blocked').then(({ Blocked }) => Blocked)), {
+  loading: NOTHING_YET,
+})
 const RankedLines = dynamic(
   () => part(() => import('./ranked-lines').then(({ RankedLines }) => RankedLines)),
   {
@@ -29,6 +32,8 @@ export function FirstTen({
   onPick,
   onMoreLike,
   onLean,
+  asIf,
+  onAsIf,
 }: {
   readonly decks: ListedDecks | null
   readonly ranking: Ranking & { readonly stop: () => void; readonly again: () => void }
@@ -41,6 +46,9 @@ export function FirstTen({
   readonly onMoreLike: (colour: AtStrength) => void
   /** Takes a lean out of the room, or in again. */
   readonly onLean: (lean: Lean, out: boolean) => void
+  /** A change of what stays that the list is shown with, in words. */
+  readonly asIf: { readonly words: string } | null
+  readonly onAsIf: (as: AsIf | null) => void
 }) {
   const { first, done, failed } = ranking
   const lean = decks && picked ? leanOf(decks.undertoneOf(picked.place)) : null
@@ -77,15 +85,17 @@ export function FirstTen({
           </span>
         )}
       </div>
-      {first?.compromise && decks && (
+      {asIf && (
         <p className="my-1 border-l-4 border-ink pl-3 text-fine">
-          Nothing works with all that stays.{' '}
-          {compromiseWords(
-            first.compromise,
-            `${decks.nameOf(first.compromise.place)} at ${first.compromise.strengthPercent} %`,
-            room,
-          )}
+          As if {asIf.words}. <TextKey onClick={() => onAsIf(null)}>As it is</TextKey>
         </p>
+      )}
+      {first?.compromise && decks && (
+        <Blocked
+          {...{ decks, room, onAsIf }}
+          compromise={first.compromise}
+          blocks={ranking.blocks}
+        />
       )}
       {without.length > 0 && (
         <p className="text-fine">

@@ -7,7 +7,7 @@ import { BRIGHT_ABOVE_PERCENT } from '@/core/light/daylight-factor'
 import type { FirstRanked } from '@/workers/rank-protocol'
 import { Choice } from '../form/choice'
 
-const TRIED = ['weakest-strength', 'north-room', 'bright-whites'] as const
+const TRIED = ['weakest-strength', 'pairs', 'north-room', 'bright-whites'] as const
 type TriedRule = (typeof TRIED)[number]
 
 /** Rules that can change the order in a room of this light. */
@@ -15,6 +15,7 @@ const speakingIn = ({ coolAndEven, daylightFactorPercent }: RoomCharacter): Trie
   TRIED.filter(
     (rule) =>
       rule === 'weakest-strength' ||
+      rule === 'pairs' ||
       (rule === 'north-room' ? coolAndEven : daylightFactorPercent > BRIGHT_ABOVE_PERCENT),
   )
 

@@ -10,9 +10,11 @@ import { ladderOf } from '@/core/paint/strength'
 import { sheenForSurface, type Wear } from '@/core/paint/surface-sheen'
 import type { Treatment } from '@/core/paint/treatment'
 import type { RoomBrief } from '@/core/ranking/asked-room'
+import type { AsIf } from '@/core/ranking/what-blocks'
 import { leanWords, type Lean } from '@/core/undertone/lean'
 import type { DeckName } from '@/workers/fetch-deck'
 import type { AtStrength } from '@/workers/rank-protocol'
+import { asIfWords, triedIn } from './tried-in'
 import { useRankedFor } from './use-ranked-for'
 import { useKeys } from '../keys/use-keys'
 import { writeAddress } from '../frame/page-address'
@@ -78,7 +80,8 @@ interface ChosenColour {
 export function ShortlistView(props: Props) {
   const { visitId, roomId, decks: all, brief, weakestPercent, without } = props
   const [tried, setTried] = useState<Partial<HouseRules>>({})
-  const ruled = useMemo(() => ({ ...brief, rules: { ...brief.rules, ...tried } }), [brief, tried])
+  const [asIf, setAsIf] = useState<AsIf | null>(null)
+  const ruled = useMemo(() => triedIn(brief, tried, asIf), [brief, tried, asIf])
   const room = useRankedFor(
     ruled,
     tried['weakest-strength'] ? weakestStrengthPercent(ruled.rules) : weakestPercent,
@@ -279,6 +282,8 @@ export function ShortlistView(props: Props) {
       >
         <FirstTen
           {...{ decks, ranking, room, without, onLean }}
+          asIf={asIf && { words: asIfWords(asIf, brief) }}
+          onAsIf={setAsIf}
           ruleSwitch={
             decks && (
               <RuleSwitch

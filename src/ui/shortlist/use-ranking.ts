@@ -1,6 +1,7 @@
 'use client'
 
 import { useEffect, useMemo, useState } from 'react'
+import type { Blocks } from '@/core/ranking/what-blocks'
 import type { BestOfColours } from '@/core/ranking/whole-ranking'
 import type { Lean } from '@/core/undertone/lean'
 import { rankInWorker } from '@/workers/rank-client'
@@ -16,12 +17,14 @@ const LAID_OUT = 20
 export interface Ranking {
   readonly first: FirstRanked | null
   readonly whole: BestOfColours | null
+  /** What blocks, where nothing works with all that stays; null until it is counted. */
+  readonly blocks: Blocks | null
   /** How much is done, 0 to 1; null once it ended. */
   readonly done: number | null
   readonly failed: boolean
 }
 
-const NOTHING: Ranking = { first: null, whole: null, done: 0, failed: false }
+const NOTHING: Ranking = { first: null, whole: null, blocks: null, done: 0, failed: false }
 
 /**
  * The decks ranked for the room in the worker: at once, and anew whenever what stays, the room's lights, the house rules
@@ -66,6 +69,7 @@ export function useRanking(
         onProgress: (done) => put({ done }),
         onFirst: (first) => put({ first }),
         onWhole: (whole) => put({ whole, done: null }),
+        onBlocks: (blocks) => put({ blocks }),
         onFailure: () => put({ failed: true, done: null }),
       },
     )
@@ -77,6 +81,7 @@ export function useRanking(
   return {
     first: current.first,
     whole: current.whole,
+    blocks: current.blocks,
     done: current.done,
     failed: current.failed,
     stop: () => stopping?.stop(),
