@@ -1,4 +1,4 @@
-import { directionFeatures, reasonFeatures } from '../../src/core/pairing/said-of-pair'
+import { canBe, directionFeatures, reasonFeatures } from '../../src/core/pairing/said-of-pair'
 import { likeliest, type Softmax } from '../../src/core/pairing/softmax'
 import type { TermedPair } from './pairs'
 import { byDaylight, type RatedPair } from './ratings'
@@ -82,7 +82,12 @@ export function fitReasons(
     reasons: fitOn(() => true),
     directions: directionsOn(() => true),
     spread,
-    reasonsSaid: pairs.map((pair, i) => likeliest(byFold[foldOf(pair)]!.reasons, features[i]!)),
+    reasonsSaid: pairs.map((pair, i) => {
+      const [wall, finish] = [byDaylight(pair.of.wall), byDaylight(pair.of.finish)]
+      return likeliest(byFold[foldOf(pair)]!.reasons, features[i]!, (name) =>
+        canBe(name, wall, finish),
+      )
+    }),
     directed,
     directionsSaid: directed.map((pair) =>
       likeliest(byFold[foldOf(pair)]!.directions, place(pair)),

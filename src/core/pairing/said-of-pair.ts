@@ -72,6 +72,20 @@ export function reasonFeatures(
   ])
 }
 
+// What cannot be, whatever the shares: nothing far apart is almost the same, nothing quiet too strong.
+const CAN_BE: Readonly<Partial<Record<Pairing, (w: Seen, f: Seen) => boolean>>> = {
+  'almost the same': (w, f) => apart(w, f) < 14,
+  'carried through': (w, f) => apart(w, f) < 4,
+  'no relief': (w, f) => Math.abs(w.j - f.j) < 16,
+  'too strong': (w) => length(w) > 8,
+  'both strong': (w, f) => length(w) > 10 && length(f) > 10,
+}
+const apart = (w: Seen, f: Seen): number => Math.hypot(w.j - f.j, w.a - f.a, w.b - f.b)
+
+/** Whether a reason can be one of such a pair at all. */
+export const canBe = (reason: string, wall: Seen, stays: Seen): boolean =>
+  CAN_BE[reason as Pairing]?.(wall, stays) ?? true
+
 /** What a direction is told from. */
 export function directionFeatures(w: Seen, f: Seen): Float64Array {
   const [da, db, dj, dc] = [w.a - f.a, w.b - f.b, w.j - f.j, length(w) - length(f)]
@@ -113,7 +127,7 @@ export const reasonOfPair = (
   likeliest(
     REASONS,
     reasonFeatures(terms, score, wall, stays),
-    (name) => speaksFor(name) === works,
+    (name) => speaksFor(name) === works && canBe(name, wall, stays),
   ) as Pairing
 
 /** Which way a wall is wrong beside something, where it is. */

@@ -21,7 +21,7 @@ import {
  */
 export const POINTS = {
   unwanted: -2.5,
-  nearBlack: -0.5,
+  nearBlack: -1,
   contrast: 0.8,
   greyClimate: 0.3,
 } as const
