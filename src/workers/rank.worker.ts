@@ -76,6 +76,8 @@ async function refusedRows(
   return rows
 }
 
+const TEN = 10
+
 // Between two breaths whoever asks for something else is heard.
 const BREATH_MS = 12
 const { port1, port2 } = new MessageChannel()
@@ -187,7 +189,9 @@ async function rank(request: RankRequest): Promise<void> {
           },
         },
       })
-      if (compromise) {
+      // Where few of those that are laid out work, it is said what blocks.
+      const good = chosen.slice(0, TEN).filter(({ chance }) => isGood(chance)).length
+      if (chosen.length > 0 && 2 * good < Math.min(TEN, chosen.length)) {
         const costs = new Map(room.finishes.map(({ keeperId, costs }) => [keeperId, costs]))
         const counting = whatBlocks(deck, ranked, (keeperId) => costs.get(keeperId)!)
         for (let counted = counting.next(); ; counted = counting.next()) {

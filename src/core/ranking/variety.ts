@@ -1,5 +1,5 @@
 import type { PreparedLight } from '../colour/appearance'
-import { FIRM_FROM, isGood } from '../pairing/chance'
+import { FIRM_FROM, isBad, isGood } from '../pairing/chance'
 import { lrvPercent } from '../paint/lrv'
 import { lightnessWord } from '../undertone/lightness-word'
 import { undertoneOf, type Undertone } from '../undertone/undertone'
@@ -16,6 +16,8 @@ export const STRIP_STEP = 4
  */
 const SAME_DEPTH = { costs: 0.018, upTo: 4 } as const
 const SAME_LEAN = { costs: 0.012, upTo: 4 } as const
+// What likely fails beside something that stays is laid out after what does not, unless it is worth clearly more.
+const LIKELY_NO_COSTS = 0.1
 
 /** Within a strip step and of one lean: two of one kind. */
 const isAlike = (
@@ -65,6 +67,7 @@ export function variedFirst(
         chosen.filter(is).length
       return (
         each.worth -
+        (isBad(each.chance) ? LIKELY_NO_COSTS : 0) -
         SAME_DEPTH.costs *
           Math.min(
             SAME_DEPTH.upTo,

@@ -21,7 +21,8 @@ import {
  */
 export const POINTS = {
   unwanted: -2.5,
-  nearBlack: -1,
+  nearBlack: -1.5,
+  deepForCalm: -1,
   contrast: 0.8,
   greyClimate: 0.3,
 } as const
@@ -38,6 +39,8 @@ export interface RoomAsks {
   readonly asksBlack: number
   /** A wish for drama, or evenings: the dark is asked for. */
   readonly dark: boolean
+  /** A wish for light, fresh or calm. */
+  readonly light: boolean
 }
 
 const EVENING = { breakfast: 0, daytime: 0, 'all-day': 0.5, evening: 1 } as const
@@ -73,6 +76,7 @@ export function asksOf({ character, rules, finishes, seen }: PreparedRoom): Room
     perUnwanted: POINTS.unwanted / Math.sqrt(Math.max(1, unwanted.length)),
     asksBlack: most(({ j, c }) => chanceOver((34 - j) / 1.2) * chanceOver((5 - c) / 1.2)),
     dark: wants.includes('more drama') || useHours === 'evening',
+    light: (['brighter', 'fresher', 'calmer'] as const).some((want) => wants.includes(want)),
   }
 }
 
@@ -121,6 +125,8 @@ function fittedPoints(undertone: Undertone, of: RoomAsksFor): number {
 
 // Black ends about here; an LRV of 11 is a dark colour.
 const BLACK = { upToLrv: 8, spread: 1.5 } as const
+// Who wishes for light, fresh or calm rooms asks for nothing so deep.
+const DEEP = { upToLrv: 14, spread: 3 } as const
 
 /** One thing that speaks for a colour or against it, and from how many points on it is worth a word. */
 type Say = (points: number, words: string, from: number) => void
@@ -132,6 +138,12 @@ function sayRules(place: OwnPlace, room: PreparedRoom, asks: RoomAsks, say: Say)
   if (!asks.dark) {
     const black = chanceOver((BLACK.upToLrv - lrvPercent) / BLACK.spread) * (1 - asks.asksBlack)
     say(POINTS.nearBlack * black, 'near black, and nothing here asks for it', 0.2)
+    if (asks.light)
+      say(
+        POINTS.deepForCalm * chanceOver((DEEP.upToLrv - lrvPercent) / DEEP.spread),
+        'deep for what they wish',
+        0.5,
+      )
   }
   for (const { label, is } of asks.unwanted)
     say(asks.perUnwanted * is(undertone, lrvPercent), `they will not have ${label}`, 0.6)

@@ -3,7 +3,7 @@
 import { judgementOf } from '@/core/pairing/chance'
 import { compromiseWords } from '@/core/ranking/compromise-words'
 import type { AsIf, Blocks } from '@/core/ranking/what-blocks'
-import type { FirstRanked } from '@/workers/rank-protocol'
+import type { AtStrength, FirstRanked } from '@/workers/rank-protocol'
 import type { ListedDecks } from '../deck/listed-decks'
 import { TextKey } from '../form/text-key'
 import type { RankedFor } from './ranked-for'
@@ -11,7 +11,7 @@ import type { RankedFor } from './ranked-for'
 // So many of what blocks are named; who needs more has another problem.
 const MOST_NAMED = 4
 
-/** Said before the list where nothing works with all that stays: the best there is, then what blocks. */
+/** Said before the list where nothing works with all that stays, or little does: the best there is, then what blocks. */
 export function Blocked({
   decks,
   compromise,
@@ -20,26 +20,22 @@ export function Blocked({
   onAsIf,
 }: {
   readonly decks: ListedDecks
-  readonly compromise: NonNullable<FirstRanked['compromise']>
+  /** Null where something works. */
+  readonly compromise: FirstRanked['compromise']
   /** Null until they are counted. */
   readonly blocks: Blocks | null
   readonly room: RankedFor
   readonly onAsIf: (as: AsIf) => void
 }) {
-  const called = ({ place, strengthPercent }: { place: number; strengthPercent: number }): string =>
-    `${decks.nameOf(place)} at ${strengthPercent} %`
-  const { softest } = compromise
   const nameOf = (id: string): string =>
     room.finishes.find(({ keeperId }) => keeperId === id)?.name ?? ''
   return (
     <section aria-label="What blocks" className="my-1 border-l-4 border-ink pl-3 text-fine">
       <p>
         {blocks && blocks.works > 0
-          ? `Only ${paints(blocks.works)} with all that stays, none of the best. `
-          : 'Nothing works with all that stays. '}
-        {compromiseWords(compromise, called(compromise), room)}
-        {softest &&
-          ` Softest with a chance: ${called(softest)}, ${judgementOf(softest.chance)} beside ${room.finishes[softest.finish]!.name}.`}
+          ? `Only ${paints(blocks.works)} with all that stays.`
+          : 'Nothing works with all that stays.'}
+        {compromise && ` ${compromiseSaid(compromise, decks, room)}`}
       </p>
       {blocks && blocks.blocks.length > 0 && (
         <ul>
@@ -67,6 +63,20 @@ export function Blocked({
       )}
     </section>
   )
+}
+
+function compromiseSaid(
+  compromise: NonNullable<FirstRanked['compromise']>,
+  decks: ListedDecks,
+  room: RankedFor,
+): string {
+  const called = ({ place, strengthPercent }: AtStrength): string =>
+    `${decks.nameOf(place)} at ${strengthPercent} %`
+  const { softest } = compromise
+  const words = compromiseWords(compromise, called(compromise), room)
+  return softest
+    ? `${words} Softest with a chance: ${called(softest)}, ${judgementOf(softest.chance)} beside ${room.finishes[softest.finish]!.name}.`
+    : words
 }
 
 const paints = (count: number): string => (count === 1 ? '1 paint works' : `${count} paints work`)

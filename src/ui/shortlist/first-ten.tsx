@@ -90,7 +90,7 @@ export function FirstTen({
           As if {asIf.words}. <TextKey onClick={() => onAsIf(null)}>As it is</TextKey>
         </p>
       )}
-      {first?.compromise && decks && (
+      {decks && first && (first.compromise ?? ranking.blocks) && (
         <Blocked
           {...{ decks, room, onAsIf }}
           compromise={first.compromise}
