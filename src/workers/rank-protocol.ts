@@ -46,6 +46,9 @@ export interface LikeRequest extends OfDecks {
   readonly from: AtStrength
   readonly wish: LikeThis
   readonly light: PreparedLight
+  /** Leans that are out of the room, and what the household will not have: none of it is offered. */
+  readonly without: readonly Lean[]
+  readonly willNotHave: string
   readonly most: number
 }
 

@@ -1,4 +1,6 @@
+import { isRefused, unwantedIn } from '@/core/advice/will-not-have'
 import { isGood } from '@/core/pairing/chance'
+import { directionOf } from '@/core/pairing/said-of-pair'
 import { rankedRoomOf } from '@/core/ranking/asked-room'
 import { bestCompromise } from '@/core/ranking/best-compromise'
 import {
@@ -9,13 +11,14 @@ import {
   type PreparedDeck,
 } from '@/core/ranking/deck-rows'
 import { likeThis } from '@/core/ranking/like-this'
-import { nextTries } from '@/core/ranking/next-try'
+import { goesAway, nextTries } from '@/core/ranking/next-try'
 import { chanceInRoom, rankDeck } from '@/core/ranking/rank-for-room'
 import { isRuledOut } from '@/core/undertone/lean'
 import { variedFirst } from '@/core/ranking/variety'
 import { whatBlocks } from '@/core/ranking/what-blocks'
 import { bestOfColours } from '@/core/ranking/whole-ranking'
 import { DAYLIGHT } from '@/core/undertone/daylight'
+import { undertoneOf } from '@/core/undertone/undertone'
 import { undertoneAt } from '@/core/undertone/flat-undertones'
 import { deckColours, fetchDeck, type FetchedDeck } from './fetch-deck'
 import type {
@@ -117,33 +120,60 @@ function rowOf({ places, strengthsPercent }: PreparedDeck, { place, strengthPerc
 async function like(request: LikeRequest): Promise<void> {
   const { id, from, wish, light, most } = request
   const deck = await prepare(request)
-  const rows = seenRows(light, deck).map((each) => ({
-    ...each,
-    lrvPercent: deck.lrvsPercent[each.row]!,
-  }))
-  const found = likeThis(wish, rows[rowOf(deck, from)]!, rows, most)
+  const mayBe = offered(request, deck)
+  const own = rowOf(deck, from)
+  const rows = seenRows(light, deck)
+    .filter(({ row }) => row === own || mayBe(row))
+    .map((each) => ({ ...each, lrvPercent: deck.lrvsPercent[each.row]! }))
+  const found = likeThis(
+    wish,
+    rows.find(({ row }) => row === own)!,
+    rows,
+    most,
+  )
   say({
     id,
-    found: found.map(({ row, besides }) => ({
-      place: deck.places[row]!,
-      strengthPercent: deck.strengthsPercent[row]!,
+    found: found.map(({ row: at, besides }) => ({
+      place: rows[at]!.place,
+      strengthPercent: deck.strengthsPercent[rows[at]!.row]!,
       words: besides,
     })),
   })
+}
+
+/** Which rows may be offered at all: of no lean that is out, and nothing that the household will not have. */
+function offered(
+  { without, willNotHave }: Pick<LikeRequest, 'without' | 'willNotHave'>,
+  deck: PreparedDeck,
+): (row: number) => boolean {
+  const unwanted = unwantedIn(willNotHave)
+  return (row) => {
+    const { undertone, lrvPercent } = deck.own[row]!
+    return !isRuledOut(without, undertone) && !isRefused(unwanted, undertone, lrvPercent)
+  }
 }
 
 async function next(request: NextRequest): Promise<void> {
   const { id, from, light, room, roomDay, without, most } = request
   const deck = await prepare(request)
   const rows = seenRows(light, deck)
-  const chance = chanceInRoom(rankedRoomOf(room, roomDay))
+  const lit = rankedRoomOf(room, roomDay)
+  const chance = chanceInRoom(lit)
   const refused = await refusedRows(request, deck)
+  const mayBe = offered({ without, willNotHave: room.character.willNotHave }, deck)
+  const weakest = (row: number) => chance(reflectanceOfRow(deck.rows, row), deck.sources[row]!)
   const works = (row: number): boolean =>
-    !refused.has(row) &&
-    !isRuledOut(without, undertoneAt(deck.byDay, row)) &&
-    isGood(chance(reflectanceOfRow(deck.rows, row), deck.sources[row]!).chance)
+    !refused.has(row) && mayBe(row) && isGood(weakest(row).chance)
   const own = rowOf(deck, from)
-  const tries = works(own) ? [] : nextTries(rows[own]!, rows, ({ row }) => works(row), most)
+  const here = rows[own]!
+  // Away from what is wrong where it is weakest.
+  const { finish, light: at } = weakest(own)
+  const [wall, stays] = [reflectanceOfRow(deck.rows, own), lit.finishes[finish]!.reflectance].map(
+    (each) => undertoneOf(lit.lights[at]!.light, each),
+  )
+  const direction = directionOf(wall!, stays!)
+  const away = rows.filter(({ undertone }) => goesAway(direction, here.undertone, undertone))
+  const tries = works(own) ? [] : nextTries(here, away, ({ row }) => works(row), most)
   say({
     id,
     found: tries.map(({ row, place, words }) => ({

@@ -53,6 +53,13 @@ export interface Unwanted {
   readonly is: Membership
 }
 
+/** Whether a household will not have a colour: it is clearly what they named. */
+export const isRefused = (
+  unwanted: readonly Unwanted[],
+  undertone: Undertone,
+  lrvPercent: number,
+): boolean => unwanted.some(({ is }) => is(undertone, lrvPercent) >= 0.5)
+
 /** The words that name a colour in "nothing cold, no grey like a waiting room"; empty where none does. */
 export function unwantedIn(willNotHave: string): Unwanted[] {
   const said = willNotHave.toLowerCase()

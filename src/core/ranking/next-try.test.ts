@@ -1,4 +1,4 @@
-import { nextTries, type SeenColour } from './next-try'
+import { goesAway, nextTries, type SeenColour } from './next-try'
 import { leaning } from '../undertone/undertone'
 
 const at = (place: number, j: number, a: number, b: number): SeenColour => ({
@@ -25,4 +25,15 @@ test('the next try is the nearest that works, a strip step away at least, each p
   // The first is its own place, the second too near to tell apart, the last does not work.
   expect(tries.map(({ place }) => place)).toEqual([2, 3])
   expect(tries[0]!.words).toMatch(/lighter.*greyer|greyer.*lighter/)
+})
+
+test('what is too much of something is never sent on into it', () => {
+  const from = leaning(70, -5, 8)
+  expect(goesAway('too green', from, leaning(72, 0, 8))).toBe(true)
+  expect(goesAway('too green', from, leaning(72, -9, 9))).toBe(false)
+  expect(goesAway('too pink', leaning(70, 6, 6), leaning(72, 9, 6))).toBe(false)
+  expect(goesAway('too strong', from, leaning(70, -9, 14))).toBe(false)
+  expect(goesAway('too grey', from, leaning(70, -1, 1))).toBe(false)
+  expect(goesAway('too dark', from, leaning(60, -5, 8))).toBe(false)
+  expect(goesAway('too close', from, leaning(60, -9, 12))).toBe(true)
 })

@@ -10,6 +10,7 @@ import { VERDICT_WORDS, type Verdict } from '@/core/record/verdict'
 import { nextAfter, rungNext, wishWords } from '@/core/round/next-after'
 import { closestSoFar, tonesOut } from '@/core/round/what-stands'
 import type { DeckName } from '@/workers/fetch-deck'
+import type { Lean } from '@/core/undertone/lean'
 import { findInWorker } from '@/workers/rank-client'
 import type { AtStrength } from '@/workers/rank-protocol'
 import type { ListedDecks } from '../deck/listed-decks'
@@ -27,6 +28,8 @@ export interface RoomToSearch {
   readonly names: readonly DeckName[]
   readonly brief: RoomBrief
   readonly weakestPercent: number
+  /** Leans that are out of the room. */
+  readonly without: readonly Lean[]
 }
 
 interface Props {
@@ -183,6 +186,8 @@ function useTries(
           from: own,
           wish,
           light: prepared,
+          without: search.without,
+          willNotHave: search.brief.wishes.willNotHave,
           most: OF_EACH,
         })
         const [best] = (answer ?? [])

@@ -161,7 +161,7 @@ export function ColourParts({
         {part === 'like' && (
           <LikeThisBut
             key={`${at.place} ${at.strengthPercent}`}
-            {...{ decks, names, room, onPick }}
+            {...{ decks, names, room, without, onPick }}
             from={at}
           />
         )}

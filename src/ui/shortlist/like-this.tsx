@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from 'react'
 import { mostStrengthPercent } from '@/core/paint/strength'
 import type { NamedFinish } from '@/core/ranking/asked-room'
 import { LEAN_NAMES, PLAIN_WISHES, type LeanName, type LikeThis } from '@/core/ranking/like-this'
+import type { Lean } from '@/core/undertone/lean'
 import { undertoneOf } from '@/core/undertone/undertone'
 import { findInWorker } from '@/workers/rank-client'
 import type { AtStrength, FoundColour } from '@/workers/rank-protocol'
@@ -21,12 +22,14 @@ export function LikeThisBut({
   names,
   room,
   from,
+  without,
   onPick,
 }: {
   readonly decks: ListedDecks
   readonly names: readonly DeckName[]
   readonly room: RankedFor
   readonly from: AtStrength
+  readonly without: readonly Lean[]
   readonly onPick: (colour: AtStrength) => void
 }) {
   const { prepared } = useLight()
@@ -50,6 +53,8 @@ export function LikeThisBut({
       from,
       wish,
       light: prepared!,
+      without,
+      willNotHave: room.character.willNotHave,
       most: MOST,
     })
     if (own === turn.current) setFound(answer ?? [])

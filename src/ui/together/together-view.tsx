@@ -74,7 +74,11 @@ export function TogetherView({
   const bare = rooms.filter(({ walls }) => walls === null)
 
   return (
-    <main className="flex min-h-0 flex-1 flex-col gap-4 overflow-y-auto px-4 py-3">
+    <main
+      // Scrolled by keys where nothing on it takes the focus.
+      tabIndex={0}
+      className="flex min-h-0 flex-1 flex-col gap-4 overflow-y-auto px-4 py-3"
+    >
       <h1 className="text-head">Room to room</h1>
       <House rooms={now} />
       <p className="text-small">{thread}</p>

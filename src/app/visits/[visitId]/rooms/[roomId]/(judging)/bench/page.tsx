@@ -64,6 +64,7 @@ export default async function BenchPage({
       finishLooks={(await loadFinishLooks(visit.id)).filter((look) => look.roomId === room.id)}
       looks={looks.filter((look) => look.roomId === room.id)}
       search={{
+        without: room.ruledOutLeans,
         names: decks.map(deckName),
         brief: await loadRoomBrief(visit, room),
         weakestPercent: weakestStrengthPercent(visit.houseRules),
