@@ -11,7 +11,7 @@ import type { RankedFor } from './ranked-for'
 import { useLight } from '../light-bar/light-context'
 
 // So many rows are judged first, and so many laid out: ten, and ten more on request.
-const FIRST = 800
+const FIRST = 1500
 const LAID_OUT = 20
 
 export interface Ranking {
