@@ -1,3 +1,5 @@
+import { DAYLIGHT } from '@/core/undertone/daylight'
+import { planckianSpectrum } from '@/core/colour/planckian'
 import {
   adaptationRange,
   prepareLight,
@@ -243,6 +245,21 @@ export function lrvWords(reflectance: Reflectance, finishes: readonly NamedFinis
 
 // Open daylight before a front door on a dull day, and how much of the sky a door sees.
 const OUTDOORS = { cctK: 6500, lux: 6000 } as const
+
+// Black and off-black end about here; common practice.
+const OFF_BLACK_UP_TO_LRV = 10
+const IN_SHADE = { cctK: 10_000, lux: 6000 } as const
+const BY_LAMPS = { cctK: 2700, lux: 120 } as const
+
+/** How an off-black differs between a shaded outdoors and lamps: that is where its lean shows; empty of what is lighter. */
+export function offBlackWords(reflectance: Reflectance): string {
+  if (lrvPercent(reflectance) > OFF_BLACK_UP_TO_LRV) return ''
+  const [outdoors, lamps] = [
+    prepareLight(daylightSpectrum(IN_SHADE.cctK), IN_SHADE.lux),
+    prepareLight(planckianSpectrum(BY_LAMPS.cctK), BY_LAMPS.lux),
+  ].map((light) => drawnUndertone(light, reflectance))
+  return `Outdoors in the shade it looks ${differenceWords(lamps!, outdoors!)}, beside how it looks under lamps.`
+}
 
 /** A door's outside face in open daylight, beside the same in the room's light. */
 export function doorOutside(prepared: PreparedLight, reflectance: Reflectance): SaidSwatch[] {

@@ -35,6 +35,7 @@ import {
   leanWords,
   lightsOfDay,
   lrvWords,
+  offBlackWords,
   onTheWalls,
   sheenAdvice,
   type SaidSwatch,
@@ -148,7 +149,11 @@ function Trial({
       <section aria-label="What it does" className="flex flex-col gap-3">
         <Said
           name="In this light"
-          sentences={[leanWords(prepared, full, rules), lrvWords(full, room.finishes)]}
+          sentences={[
+            leanWords(prepared, full, rules),
+            lrvWords(full, room.finishes),
+            offBlackWords(full),
+          ].filter(Boolean)}
         />
         <Figures>{leanFigures(prepared, full, source)}</Figures>
         <GamutMark colour={colour} />
