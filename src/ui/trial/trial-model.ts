@@ -1,4 +1,3 @@
-import { DAYLIGHT } from '@/core/undertone/daylight'
 import { planckianSpectrum } from '@/core/colour/planckian'
 import {
   adaptationRange,
