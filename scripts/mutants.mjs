@@ -16,18 +16,23 @@ const AREAS = {
   cells: { mutate: ['record/cell'], tests: ['record/cell'] },
   judging: {
     mutate: [
-      'judge-pair',
-      'pair-reading',
-      'parts',
-      'strengths',
-      'pair-bounds',
-      'wall-on-finish',
-      'chance',
+      ...['judge-pair', 'pair-reading', 'parts', 'role', 'score', 'terms', 'sides', 'shapes'],
+      ...['quick-score', 'said-of-pair', 'reason', 'wall-on-finish', 'chance'],
     ].map((file) => `pairing/${file}`),
     tests: [
-      ...['chance', 'wall-on-finish', 'parts', 'reason', 'trade-cases', 'strengths'],
-      ...['pair-reading', 'trade-rules', 'strengths-by-chance', '../model-version'],
+      ...['chance', 'wall-on-finish', 'parts', 'shapes', 'quick-score', 'judge-pair'],
+      ...['pair-reading', 'trade-cases', '../../../scripts/fit/scores', '../model-version'],
     ].map((file) => `pairing/${file}`),
+  },
+  rooms: {
+    mutate: [
+      ...['ranking/room-terms', 'ranking/worth', 'ranking/what-blocks', 'ranking/next-try'],
+      ...['undertone/plain-name', 'undertone/name', 'advice/wishes'],
+    ],
+    tests: [
+      ...['ranking/worth', 'ranking/what-blocks', 'ranking/next-try', 'undertone/plain-name'],
+      ...['undertone/neutrals', 'advice/wishes', 'advice/room-advice', 'ranking/rank-for-room'],
+    ],
   },
   strength: { mutate: ['paint/strength'], tests: ['paint/strength'] },
   daylight: { mutate: ['colour/daylight'], tests: ['colour/daylight', 'colour/led'] },

@@ -1,5 +1,6 @@
 import { roomScenes } from '../../src/core/advice/room-scenes.fixture'
 import { heldOutCases } from '../../src/core/pairing/held-out.fixture'
+import { ownHouseCases } from '../../src/core/pairing/own-house.fixture'
 import { jittered, ownRuleCases } from '../../src/core/pairing/own-rules.fixture'
 import { pairRuleCases, scenePairs, sceneParts } from '../../src/core/pairing/trade-cases.fixture'
 import { rankingScenes } from '../../src/core/ranking/ranking-scenes.fixture'
@@ -42,4 +43,5 @@ export function printTrade(): void {
   printShare('our own rules, looked at while the numbers were set', ownRuleCases())
   printShare('our own rules, each colour moved by ΔE 1', ownRuleCases(jittered()))
   printShare('pairs that nothing was tuned to', heldOutCases())
+  printShare('a hundred pairs of a house of our own, asked once', ownHouseCases())
 }

@@ -1,3 +1,4 @@
+import { ownHouseCases } from './own-house.fixture'
 import { heldOutCases } from './held-out.fixture'
 import { jittered, ownRuleCases } from './own-rules.fixture'
 import { isRatedOtherwise, RATED_OTHERWISE } from './rated-otherwise.fixture'
@@ -32,4 +33,10 @@ test('the same with every colour moved by ΔE 1 in a random direction', () => {
     .flat()
     .filter(({ says }) => !isRatedOtherwise(says))
   expect(fails(cases).length).toBeLessThanOrEqual(0.03 * cases.length)
+})
+
+test('a hundred pairs of a house of our own: 83 were said alike when they were first asked', () => {
+  const cases = ownHouseCases()
+  expect(cases).toHaveLength(100)
+  expect(cases.length - fails(cases).length).toBeGreaterThanOrEqual(83)
 })
