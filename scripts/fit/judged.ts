@@ -26,6 +26,8 @@ export interface LeftOutPair extends TermedPair<RatedPair> {
   readonly said: number
 }
 
+const READ_BY = ['reader', 'photo', 'eye'] as const
+
 /** All that is fitted to the ratings, and what fits that did not see a rating say of it. */
 export interface Judged {
   readonly fitted: Fitted
@@ -42,6 +44,8 @@ export interface Judged {
     /** Of the pairs that both raters are sure of, those said 0.4 to 0.6. */
     readonly unsure: number
     readonly sure: number
+    /** The same where the finish was read so. */
+    readonly unsureBy: Readonly<Record<(typeof READ_BY)[number], number>>
   }
   readonly rooms: RoomsFitted
   readonly names: NamesTold
@@ -65,19 +69,36 @@ export function judgeRatings(): Judged {
     step,
     pairs,
     says: says.map((saying, i) => ({ ...saying, said: sayingsLeftOut[i]! })),
-    chances: calibrated(
-      pairs.map((pair) => ({ ...pair, chance: chanceOfScore(pair.leftOut, pair.variance, step) })),
-    ),
+    chances: {
+      ...calibrated(
+        pairs.map((pair) => ({
+          ...pair,
+          chance: chanceOfScore(pair.leftOut, pair.variance, step),
+        })),
+      ),
+      unsureBy: Object.fromEntries(
+        READ_BY.map((source) => [
+          source,
+          pairs.filter(
+            ({ of, leftOut }) =>
+              isSure(of) &&
+              isUnsure(chanceOfScore(leftOut, observersVariance(of, fitted, source), step)),
+          ).length,
+        ]),
+      ) as Judged['chances']['unsureBy'],
+    },
     rooms: fitRooms(ratedRooms(), fitted, step),
     names: tellNames(namedColours('names'), NAMED_FILES.slice(1).flatMap(namedColours)),
   }
 }
 
+const isUnsure = (chance: number): boolean => chance > 0.4 && chance < 0.6
+
 const BINS = 10
 
 function calibrated(
   rows: readonly { readonly chance: number; readonly works: boolean; readonly of: RatedPair }[],
-): Judged['chances'] {
+): Omit<Judged['chances'], 'unsureBy'> {
   const sorted = [...rows].sort((p, q) => p.chance - q.chance)
   const offs = Array.from({ length: BINS }, (_, bin) => {
     const place = (at: number): number => Math.round((at * sorted.length) / BINS)
@@ -89,7 +110,7 @@ function calibrated(
   return {
     worst: Math.max(...offs),
     mean: offs.reduce((sum, each) => sum + each, 0) / BINS,
-    unsure: sure.filter(({ chance }) => chance > 0.4 && chance < 0.6).length,
+    unsure: sure.filter(({ chance }) => isUnsure(chance)).length,
     sure: sure.length,
   }
 }

@@ -1,3 +1,5 @@
+import { unsureOf } from '../../src/core/pairing/judge-pair'
+import type { ReadingSource } from '../../src/core/paint/reading'
 import {
   logOdds,
   OBSERVER_SPREAD,
@@ -97,11 +99,19 @@ export function fitPairs(
   }
 }
 
-/** The variance that an observer's own eye brings into the score of a pair. */
-export function observersVariance({ wall, finish, kind }: AnyPair, fitted: Fitted): number {
+/**
+ * The variance that another observer’s eye brings into the score of a pair, and the finish’s reading where it is not exact.
+ *
+ * @param source how the finish was read
+ */
+export function observersVariance(
+  { wall, finish, kind }: AnyPair,
+  fitted: Fitted,
+  source: ReadingSource | null = null,
+): number {
   const own = { varJ: OBSERVER_SPREAD ** 2, varLean: OBSERVER_SPREAD ** 2 }
   const terms = pairTerms(byDaylight(wall), byDaylight(finish), kind)
-  return scoreVariance(terms, fitted.weights, [own, own])
+  return scoreVariance(terms, fitted.weights, [own, source ? unsureOf(source) : own])
 }
 
 /**

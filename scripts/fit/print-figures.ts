@@ -52,7 +52,10 @@ export function printFigures(
     `Chances, left out, ten bins of like count: worst ${(100 * chances.worst).toFixed(1)} points, mean ${(100 * chances.mean).toFixed(1)}`,
   )
   console.log(
-    `Unsure of what both raters are sure of, readings exact: ${shareWords(chances.unsure, chances.sure)}`,
+    `Unsure of what both raters are sure of, readings exact: ${shareWords(chances.unsure, chances.sure)}; the finish by ` +
+      Object.entries(chances.unsureBy)
+        .map(([source, unsure]) => `${source}: ${shareWords(unsure, chances.sure)}`)
+        .join('; '),
   )
   printReasons(pairs, reasons)
   console.log(
