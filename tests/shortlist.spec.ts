@@ -49,7 +49,12 @@ async function laidOut(page: Page, most: 10 | 20) {
 }
 
 /** An invented kitchen: a counter, a cream trim that stays, a west window, "brighter". */
-async function kitchenWith(page: Page, app: App, colours: readonly [string, number, Lab][]) {
+async function kitchenWith(
+  page: Page,
+  app: App,
+  colours: readonly [string, number, Lab][],
+  trim: Lab = [92, 0, 8],
+) {
   await open(page, app.url)
   const [visitId, roomId] = [freshId(), freshId()]
   await make(
@@ -77,7 +82,7 @@ async function kitchenWith(page: Page, app: App, colours: readonly [string, numb
       }),
     )
   await stays('Counter', 'counter', colours)
-  await stays('Trim', 'trim', [['all', 100, [92, 0, 8]]])
+  await stays('Trim', 'trim', [['all', 100, trim]])
   return `${app.url}/visits/${visitId}/rooms/${roomId}`
 }
 
@@ -122,6 +127,25 @@ test('a kitchen with a stone of each kind: light, of its hue or with little lean
       const tones = new Set(twenty.slice(0, 10).map(({ code }) => code.split('-')[0]))
       expect(Math.max(depths.size, tones.size)).toBeGreaterThanOrEqual(4)
     })
+})
+
+test('where little works it is said what blocks, and the list is shown as if that were changed', async ({
+  page,
+  ownApp: app,
+}) => {
+  // A yellowed trim that no light wall gets past (common practice), beside a pink-beige counter.
+  const kitchen = await kitchenWith(page, app, [['tile', 100, [76, 7, 11]]], [86, 3, 26])
+  await open(page, `${kitchen}/shortlist`)
+  const ten = page.getByRole('region', { name: 'First ten' })
+  const blocks = ten.getByRole('region', { name: 'What blocks' })
+  await expect(blocks).toContainText(/Trim blocks: painted clean white, [\d,]+ paints? works?/)
+  const first = ten.getByRole('listitem').filter({ hasText: 'weakest beside' }).first()
+  const asItIs = await first.textContent()
+  await blocks.getByRole('button', { name: 'Show the list with Trim painted white' }).click()
+  await expect(ten).toContainText('As if Trim were painted clean white.')
+  await expect(first).not.toHaveText(asItIs!)
+  await ten.getByRole('button', { name: 'As it is' }).click()
+  await expect(first).toHaveText(asItIs!)
 })
 
 // CAM16-UCS units: up to here a neutral is a quiet one.

@@ -33,7 +33,7 @@ export function Blocked({
     <section aria-label="What blocks" className="my-1 border-l-4 border-ink pl-3 text-fine">
       <p>
         {blocks && blocks.works > 0
-          ? `Only ${paints(blocks.works)} with all that stays.`
+          ? `${paints(blocks.works)} with all that stays, few of the best.`
           : 'Nothing works with all that stays.'}
         {compromise && ` ${compromiseSaid(compromise, decks, room)}`}
       </p>
