@@ -70,6 +70,7 @@ export function RankedLines({
       {lines.slice(0, shown).map((each) => {
         const { reflectance, gives, weakest } = each
         const eye = worstSaid(room, { ...each, deckColourId: decks.colours[each.place]!.id })
+        const washesOut = each.against.some((words) => words.startsWith('washes out'))
         const isPicked = picked?.place === each.place
         return (
           <li key={each.place} className={`border-b border-rule ${isPicked ? 'bg-mist' : ''}`}>
@@ -90,7 +91,9 @@ export function RankedLines({
                 </span>
                 {eye && <EyeLine said={eye} />}
                 <span className="block leading-4">
-                  {gives}; <span className="text-dim">{weakest}</span>
+                  {gives}
+                  {washesOut && ', washes out in this room'};{' '}
+                  <span className="text-dim">{weakest}</span>
                 </span>
               </span>
             </button>
