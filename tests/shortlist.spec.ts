@@ -31,6 +31,8 @@ const apart = (p: number, q: number): number => {
 async function laidOut(page: Page, most: 10 | 20) {
   const ten = page.getByRole('region', { name: 'First ten' })
   await expect(ten.getByRole('button', { name: /works|unsure|no/ }).first()).toBeVisible()
+  // What blocks is said above the list once it is counted: nothing moves any more when the ranking has ended.
+  await expect(ten.getByText(/^Ranking, /)).toHaveCount(0)
   if (most === 20) await ten.getByRole('button', { name: / more$/ }).click()
   const lines = ten.getByRole('listitem').filter({ hasText: 'weakest beside' })
   await expect(lines).toHaveCount(most)
