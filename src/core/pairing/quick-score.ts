@@ -1,25 +1,14 @@
-import { WEIGHTS, CONSTANT } from './score'
-import { placeIn, shapeAt, WIDTH } from './shapes'
+import { B, between, measureBetween } from './between'
+import { CONSTANT, WEIGHTS } from './score'
 import type { StaysSide, WallSide } from './sides'
-import {
-  OF_APART,
-  OF_DEPTH,
-  OF_DISTANCE,
-  OF_DOT,
-  OF_PINK,
-  OF_YELLOW,
-  SHAPE,
-  TERM_NAMES,
-  type Term,
-} from './terms'
+import { TERM_NAMES, type Term } from './terms'
 import type { Traits } from './traits'
 
 // The score of a pair in one go, for a ranking that asks for millions: the same sum as `scoreOf(fillTerms(…))`, which says what it
 // is made of, with everything folded together that hangs on one side. It takes two thirds of the time (`npm run bench`), and a test
 // holds the two to each other.
 
-const place = (term: Term): number => TERM_NAMES.indexOf(term)
-const P = Object.fromEntries(TERM_NAMES.map((name) => [name, place(name)])) as Record<Term, number>
+const P = Object.fromEntries(TERM_NAMES.map((name, at) => [name, at])) as Record<Term, number>
 
 /** A thing that stays with its weights folded in; see {@link foldStays}. */
 export type FoldedStays = ReturnType<typeof emptyFolded>
@@ -116,64 +105,28 @@ export function foldStays(
   return k
 }
 
-const OWN = [
-  ...(['wall too strong for its depth', 'strong green wall', 'strong violet wall'] as const),
-  ...(['violet lean', 'orange lean', 'clear pale wall', 'pale wall', 'drab wall'] as const),
-].map((term) => WEIGHTS[P[term]]!)
-const [W0, W1, W2, W3, W4, W5, W6, W7] = OWN as [
-  number,
-  number,
-  number,
-  number,
-  number,
-  number,
-  number,
-  number,
-]
+const own = (term: Term): number => WEIGHTS[P[term]]!
 
 /** What hangs on the wall alone, put where `quickScore` finds it; no rule and no eye changes it. */
 export function fillOwn(w: WallSide): void {
   w.own =
-    W0 * w.tooStrong +
-    W1 * w.strongGreen +
-    W2 * w.strongViolet +
-    W3 * w.violet +
-    (W4 * w.orange + W5 * w.clearPale + W6 * w.pale + W7 * w.drab)
+    own('wall too strong for its depth') * w.tooStrong +
+    own('strong green wall') * w.strongGreen +
+    own('strong violet wall') * w.strongViolet +
+    own('violet lean') * w.violet +
+    own('orange lean') * w.orange +
+    own('clear pale wall') * w.clearPale +
+    own('pale wall') * w.pale +
+    own('drab wall') * w.drab
 }
 
 /** Of ten good consultants, how many would say that a pair works. */
 export function quickScore(w: WallSide, f: FoldedStays): number {
-  const dj = w.j - f.j
-  const da = w.a - f.a
-  const db = w.b - f.b
-  const d2 = da * da + db * db
-  let place = placeIn(OF_DEPTH, dj)
-  const depth = (place | 0) * WIDTH
-  const ofDepth = place - (place | 0)
-  place = placeIn(OF_DOT, (w.a * f.a + w.b * f.b) / ((w.c + 2) * (f.c + 2)))
-  const dot = (place | 0) * WIDTH
-  const ofDot = place - (place | 0)
-  place = placeIn(OF_YELLOW, db)
-  const yellow = (place | 0) * WIDTH
-  const ofYellow = place - (place | 0)
-  place = placeIn(OF_PINK, da - 0.3 * db)
-  const pink = (place | 0) * WIDTH
-  const ofPink = place - (place | 0)
-  place = placeIn(OF_DISTANCE, Math.sqrt(dj * dj + d2 + 1))
-  const distance = (place | 0) * WIDTH
-  const ofDistance = place - (place | 0)
-  const lengths = w.c - f.c
-  const turned = d2 - lengths * lengths
-  const q =
-    ((Math.sqrt((turned > 0 ? turned : 0) + 1) - 1) * 2 * Math.sqrt(w.c * f.c + 1)) /
-    (w.c + f.c + 2)
-  const wide = shapeAt(OF_DEPTH.rows, depth + SHAPE.wide, ofDepth)
-  const close = shapeAt(OF_DEPTH.rows, depth + SHAPE.close, ofDepth)
-  const opposite = shapeAt(OF_DOT.rows, dot + SHAPE.opposite, ofDot)
+  measureBetween(w, f)
   const measured = 1 - w.tooStrong
   const bySide =
     w.middling * f.middling +
-    w.strong * (f.strong + opposite * f.strongOpposite) +
+    w.strong * (f.strong + between[B.opposite]! * f.strongOpposite) +
     w.violetGrey * f.violetGrey +
     w.pinkOrBlue * f.pinkOrBlue +
     w.blue * f.blue +
@@ -184,28 +137,21 @@ export function quickScore(w: WallSide, f: FoldedStays): number {
     w.greyish * f.greyish +
     w.icy * f.icy +
     w.neutral *
-      (f.neutral +
-        shapeAt(OF_DEPTH.rows, depth + SHAPE.lighter, ofDepth) * f.lighter +
-        (q / (q + 4)) * f.neutralsQuarrel)
+      (f.neutral + between[B.lighter]! * f.lighter + between[B.neutralQuarrel]! * f.neutralsQuarrel)
   const byDepth =
-    shapeAt(OF_APART.rows, depth + SHAPE.apart, ofDepth) * f.apart +
-    shapeAt(OF_APART.rows, depth + SHAPE.farApart, ofDepth) * f.farApart +
-    close * f.close +
-    shapeAt(OF_DEPTH.rows, depth + SHAPE.near, ofDepth) * (q / (q + 6)) * f.quarrel
+    between[B.apart]! * f.apart +
+    between[B.farApart]! * f.farApart +
+    between[B.close]! * f.close +
+    between[B.quarrel]! * f.quarrel
   const byLean =
-    w.colour * measured * opposite * f.setOff +
-    shapeAt(OF_DOT.rows, dot + SHAPE.along, ofDot) * (1 - w.strong) * f.along +
-    shapeAt(OF_DOT.rows, dot + SHAPE.same, ofDot) *
-      (shapeAt(OF_APART.rows, depth + SHAPE.far, ofDepth) * measured * f.relative +
-        close * f.noRelief)
+    w.colour * measured * between[B.opposite]! * f.setOff +
+    between[B.along]! * (1 - w.strong) * f.along +
+    between[B.same]! * (between[B.far]! * measured * f.relative + between[B.close]! * f.noRelief)
   const byTurn =
-    w.muted *
-    wide *
-    (shapeAt(OF_PINK.rows, pink, ofPink) * f.pinker +
-      shapeAt(OF_YELLOW.rows, yellow + SHAPE.bluer, ofYellow) * f.bluer)
+    w.muted * between[B.wide]! * (between[B.pinker]! * f.pinker + between[B.bluer]! * f.bluer)
   const byNearness =
-    shapeAt(OF_DISTANCE.rows, distance + SHAPE.carriedOn, ofDistance) * f.carriedOn +
-    shapeAt(OF_DISTANCE.rows, distance + SHAPE.miss, ofDistance) * f.miss +
-    shapeAt(OF_YELLOW.rows, yellow + SHAPE.creamier, ofYellow) * w.clean * f.creamier
+    between[B.carriedOn]! * f.carriedOn +
+    between[B.miss]! * f.miss +
+    between[B.creamier]! * w.clean * f.creamier
   return w.own + f.own + (bySide + byHue) + (byDepth + byLean) + (byTurn + byNearness)
 }
