@@ -16,7 +16,17 @@ const AREAS = {
   cells: { mutate: ['record/cell'], tests: ['record/cell'] },
   judging: {
     mutate: [
-      ...['judge-pair', 'pair-reading', 'parts', 'role', 'score', 'terms', 'between', 'sides', 'shapes'],
+      ...[
+        'judge-pair',
+        'pair-reading',
+        'parts',
+        'role',
+        'score',
+        'terms',
+        'between',
+        'sides',
+        'shapes',
+      ],
       ...['quick-score', 'said-of-pair', 'reason', 'wall-on-finish', 'chance'],
     ].map((file) => `pairing/${file}`),
     tests: [
