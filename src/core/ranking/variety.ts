@@ -14,8 +14,8 @@ export const STRIP_STEP = 4
  * Worth that each colour of one depth takes from the next of that depth, and each of one lean from the next of that lean,
  * up to so many: ten of a kind are no choice.
  */
-const SAME_DEPTH = { costs: 0.018, upTo: 4 } as const
-const SAME_LEAN = { costs: 0.012, upTo: 4 } as const
+const SAME_DEPTH = { costs: 0.011, upTo: 4 } as const
+const SAME_LEAN = { costs: 0.007, upTo: 4 } as const
 // What likely fails beside something that stays is laid out after what does not, unless it is worth clearly more.
 const LIKELY_NO_COSTS = 0.1
 

@@ -58,8 +58,9 @@ export function isAskedFor(
   return family === null || nameOf(decks.undertoneOf(place), lrv, rules).name === family
 }
 
-// A colour may be worth so much less than the best of the decks and still be at home in the room.
-const LESS_THAN_BEST = 0.15
+// A colour may be worth so much less than the best of the decks and still be at home in the room: a point of ten, which is as near as
+// two raters come.
+const LESS_THAN_BEST = 0.1
 // Where nothing works with all that stays, so many of a hundred stand for what fits best.
 const BEST_SHARE = 0.1
 
