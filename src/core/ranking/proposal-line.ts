@@ -5,7 +5,7 @@ import { DAYLIGHT } from '../undertone/daylight'
 import { nameOf } from '../undertone/name'
 import { NO_LEAN_BELOW, ONLY_LEANS_BELOW } from '../undertone/hue-name'
 import { undertoneName } from '../undertone/plain-name'
-import { hueApartDeg, undertoneOf } from '../undertone/undertone'
+import { undertoneOf } from '../undertone/undertone'
 import type { AskedRoom, NamedFinish } from './asked-room'
 import type { TableRow } from './pairing-table'
 import type { RankedRow } from './rank-for-room'
@@ -26,19 +26,21 @@ export interface LineOf extends Pick<RankedRow, 'finish' | 'light' | 'gives'> {
   readonly table: readonly TableRow[]
 }
 
-// Two leans within this of each other are one lean taken up.
-const TAKEN_UP_DEG = 25
-
-/** The finishes whose lean a wall takes up, the weightiest first. */
-function takenUp(reflectance: Reflectance, finishes: readonly NamedFinish[]): NamedFinish[] {
+/** The finishes whose undertone a wall takes up, with its name, the weightiest first: only what both are said to lean to. */
+function takenUp(
+  reflectance: Reflectance,
+  finishes: readonly NamedFinish[],
+): { readonly name: string; readonly undertone: string }[] {
   const wall = undertoneOf(DAYLIGHT, reflectance)
-  if (wall.c < NO_LEAN_BELOW) return []
+  const undertone = undertoneName(wall)
+  if (wall.c < NO_LEAN_BELOW || undertone === 'none') return []
   return finishes
     .filter((finish) => {
       const own = undertoneOf(DAYLIGHT, finish.reflectance)
-      return own.c >= ONLY_LEANS_BELOW && hueApartDeg(own.hueDeg, wall.hueDeg) <= TAKEN_UP_DEG
+      return own.c >= ONLY_LEANS_BELOW && undertoneName(own) === undertone
     })
     .sort((p, q) => q.matters * q.shows - p.matters * p.shows)
+    .map(({ name }) => ({ name, undertone }))
 }
 
 const GIVES: Partial<Record<Pairing, (keeper: string) => string>> = {
@@ -52,8 +54,7 @@ const GIVES: Partial<Record<Pairing, (keeper: string) => string>> = {
 /** Everything that it gives, the weightiest first, each once. */
 function gifts({ reflectance, gives, table }: LineOf, finishes: readonly NamedFinish[]): string[] {
   const taken = takenUp(reflectance, finishes).map(
-    ({ name, reflectance: own }) =>
-      `takes up the ${undertoneName(undertoneOf(DAYLIGHT, own))} of ${name}`,
+    ({ name, undertone }) => `takes up the ${undertone} of ${name}`,
   )
   const pairs = REASONS_FOR.flatMap((pairing) =>
     table
