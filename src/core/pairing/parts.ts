@@ -26,6 +26,11 @@ const CATCHES = { lean: 6, fromGround: 18, spread: 2.5 } as const
 // A ground this dark, of hardly any lean, is black: it quarrels with nothing itself.
 export const BLACK_GROUND = { jBelow: 34, leanBelow: 5, spread: 1.2 } as const
 
+/** How far a surface is black, 0 to 1. */
+export const blackness = ({ j, c }: Pick<Undertone, 'j' | 'c'>): number =>
+  chanceOver((BLACK_GROUND.jBelow - j) / BLACK_GROUND.spread) *
+  chanceOver((BLACK_GROUND.leanBelow - c) / BLACK_GROUND.spread)
+
 /** A part of a keeper in a light. */
 export interface SeenPart extends FinishColour {
   readonly undertone: Undertone
@@ -48,9 +53,7 @@ export function partsOf(light: PreparedLight, colours: readonly FinishColour[]):
     .map((colour) => ({ colour, seen: undertoneOf(DAYLIGHT, colour.reflectance) }))
   const ground = byDay[0]?.seen
   if (!ground) throw new RangeError('a keeper needs at least one colour to be judged against')
-  const black =
-    chanceOver((BLACK_GROUND.jBelow - ground.j) / BLACK_GROUND.spread) *
-    chanceOver((BLACK_GROUND.leanBelow - ground.c) / BLACK_GROUND.spread)
+  const black = blackness(ground)
   return byDay.map(({ colour, seen }, i) => ({
     ...colour,
     undertone: undertoneOf(light, colour.reflectance),

@@ -3,6 +3,7 @@ import { unwantedIn, type Unwanted } from '../advice/will-not-have'
 import { chanceOver } from '../chance-over'
 import type { Reflectance } from '../colour/spectrum'
 import type { Undertone } from '../undertone/undertone'
+import { blackness } from '../pairing/parts'
 import { warmLean } from '../undertone/warmth'
 import { plainChance, type PreparedRoom } from './ranked-room'
 import {
@@ -74,7 +75,7 @@ export function asksOf({ character, rules, finishes, seen }: PreparedRoom): Room
     },
     unwanted,
     perUnwanted: POINTS.unwanted / Math.sqrt(Math.max(1, unwanted.length)),
-    asksBlack: most(({ j, c }) => chanceOver((34 - j) / 1.2) * chanceOver((5 - c) / 1.2)),
+    asksBlack: most(blackness),
     dark: wants.includes('more drama') || useHours === 'evening',
     light: (['brighter', 'fresher', 'calmer'] as const).some((want) => wants.includes(want)),
   }
