@@ -1,25 +1,25 @@
 import { differenceWords } from '../undertone/difference-words'
+import { LEANS, type LeanName } from './like-this'
 import { STRIP_STEP, unitsApart } from './variety'
 import type { Direction } from '../pairing/said-of-pair'
 import type { Undertone } from '../undertone/undertone'
 
-// Where each fault lies on the white card, degrees.
-const FAULT_DEG: Readonly<Partial<Record<Direction, number>>> = {
-  'too pink': 0,
-  'too orange': 55,
-  'too yellow': 84,
-  'too green': 150,
-  'too blue': 250,
-  'too violet': 308,
+const FAULT_OF: Readonly<Partial<Record<Direction, LeanName>>> = {
+  'too pink': 'pink',
+  'too orange': 'orange',
+  'too yellow': 'yellow',
+  'too green': 'green',
+  'too blue': 'blue',
+  'too violet': 'violet',
 }
 // So much more of a fault is not seen.
 const UNSEEN = 0.5
 
 /** Whether a colour goes away from what another is too much of; never on into it. */
 export function goesAway(direction: Direction, from: Undertone, to: Undertone): boolean {
-  const deg = FAULT_DEG[direction]
-  if (deg !== undefined) {
-    const angle = (deg * Math.PI) / 180
+  const fault = FAULT_OF[direction]
+  if (fault !== undefined) {
+    const angle = (LEANS[fault] * Math.PI) / 180
     return (to.a - from.a) * Math.cos(angle) + (to.b - from.b) * Math.sin(angle) <= UNSEEN
   }
   if (direction === 'too strong' || direction === 'too clean') return to.c <= from.c + UNSEEN
