@@ -14,7 +14,7 @@ const P = Object.fromEntries(TERM_NAMES.map((name, at) => [name, at])) as Record
 export type FoldedStays = ReturnType<typeof emptyFolded>
 
 // Halves, so that every place holds a number with a fraction from the beginning.
-const emptyFolded = () => ({
+export const emptyFolded = () => ({
   j: 0.5,
   a: 0.5,
   b: 0.5,

@@ -24,7 +24,13 @@ export type Texture = (typeof TEXTURES)[number]
 
 // Common practice: polish and paint are smooth; a weave, a grain, a pile and a hewn face are not.
 const SMOOTH_KINDS: readonly RatedKind[] = [
-  ...(['trim', 'door', 'cabinet', 'neighbour', 'tile', 'counter', 'metal'] as const),
+  'trim',
+  'door',
+  'cabinet',
+  'neighbour',
+  'tile',
+  'counter',
+  'metal',
 ]
 
 /** Whether nothing rough keeps it apart from a tone that comes close to its own. */

@@ -5,7 +5,13 @@ import type { Reflectance } from '../colour/spectrum'
 import { unsureOf } from '../pairing/judge-pair'
 import { chanceAsShown } from '../pairing/pair-reading'
 import { weightsOf, type Role } from '../pairing/role'
-import { fillOwn, foldStays, quickScore, type FoldedStays } from '../pairing/quick-score'
+import {
+  emptyFolded,
+  fillOwn,
+  foldStays,
+  quickScore,
+  type FoldedStays,
+} from '../pairing/quick-score'
 import { APART, chanceOfScore, lifted, type Seen, type Unsure } from '../pairing/score'
 import {
   emptyStays,
@@ -140,6 +146,7 @@ const wall = emptyWall()
 const asStays = emptyStays()
 const apartWall = emptyWall()
 const apartStays = emptyStays()
+const foldedWall = emptyFolded()
 
 /** The score of a wall beside something; where the two meet as equals, of both ways round. */
 const scoreBeside = (
@@ -150,7 +157,7 @@ const scoreBeside = (
   asWall: WallSide | undefined,
 ): number =>
   asWall
-    ? (quickScore(w, stays) + quickScore(asWall, foldStays(s, of.is, of.weights))) / 2
+    ? (quickScore(w, stays) + quickScore(asWall, foldStays(s, of.is, of.weights, foldedWall))) / 2
     : quickScore(w, stays)
 
 /** What is known of a wall so far, over some of a room's lights. */
