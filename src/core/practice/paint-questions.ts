@@ -136,7 +136,9 @@ export const whiteOrGreige: Maker = {
     const undertone = undertoneOf(DAYLIGHT, paint.reflectance)
     const lrv = lrvPercent(paint.reflectance)
     const pale = paleOf(undertone, lrv)
-    if (pale === null) return null
+    const called = nameOf(undertone, lrv)
+    // Where the name that every screen gives is another, nobody is asked.
+    if (pale === null || (called.name !== pale && called.second !== pale)) return null
     const right = PALE.indexOf(pale)
     const apart = fromBorder(undertone, lrv, pale)
     if (apart < LEAST_STEPS) return null
@@ -146,7 +148,7 @@ export const whiteOrGreige: Maker = {
       shown: [{ label: 'the paint', name: paint.name, reflectance: paint.reflectance }],
       asks: `White, off-white or greige, ${lightWords(spec.light)}?`,
       answer: { as: 'choice', choices: [...PALE], right },
-      why: `By daylight ${nameOf(undertone, lrv).words}: LRV ${Math.round(lrv)}, ${percentDarkerThanWhite(lrv)} % darker than the card.`,
+      why: `By daylight ${called.words}: LRV ${Math.round(lrv)}, ${percentDarkerThanWhite(lrv)} % darker than the card.`,
     }
   },
 }
