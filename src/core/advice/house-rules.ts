@@ -48,17 +48,17 @@ export const HOUSE_RULES = {
     question: 'What pairs',
     schools: {
       'shared-fixed': {
-        label: 'Shared for what is fixed',
-        says: 'A shared undertone connects fixed finishes; furnishings may be set off by an opposite.',
+        label: 'As most would have it',
+        says: 'A shared undertone connects; a clear colour may set off what stays, furnishings the easiest.',
       },
       shared: {
         label: 'Shared only',
-        says: 'A shared undertone connects; opposites are never proposed.',
+        says: 'A shared undertone connects; opposites count for nothing.',
       },
-      opposites: { label: 'Opposites too', says: 'Opposites set each other off, fixed or not.' },
+      opposites: { label: 'Opposites too', says: 'Opposites set each other off, however strong.' },
     },
     default: 'shared-fixed',
-    why: 'A floor that is set off all year is a floor in the way.',
+    why: 'It is what our ratings say; the others move them.',
   },
   inspiration: {
     question: 'From an inspiration piece',
