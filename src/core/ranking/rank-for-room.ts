@@ -6,6 +6,7 @@ import type { ReadingSource } from '../paint/reading'
 import { DAYLIGHT } from '../undertone/daylight'
 import { emptyUndertones, flatUndertones, type FlatUndertones } from '../undertone/flat-undertones'
 import { undertoneOf, type Undertone } from '../undertone/undertone'
+import { Best, mostFirst, ORDER_PER_POINT } from './best-rows'
 import { prepareDeck, reflectanceOfRow, type DeckRows, type PreparedDeck } from './deck-rows'
 import {
   forget,
@@ -132,7 +133,7 @@ class Ranker {
     const best = new Best(most)
     const byOwn = mostFirst(this.own)
     for (let from = 0; from < byOwn.length; from += TOGETHER) {
-      const atMost = this.own[byOwn[from]!]! + 1 / PER_POINT + MOST_PAIR_POINTS
+      const atMost = this.own[byOwn[from]!]! + 1 / ORDER_PER_POINT + MOST_PAIR_POINTS
       if (atMost / POINTS_PER_WORTH < best.bar) break
       const rows = byOwn.subarray(from, from + TOGETHER)
       this.work(rows, best.bar, true)
@@ -252,53 +253,6 @@ function placeIn({ j, a, b }: FlatUndertones, i: number): typeof at {
   at.a = a[i]!
   at.b = b[i]!
   return at
-}
-
-// A key holds a value and its row: numbers sort several times as fast by themselves as by a comparing function.
-const PER_POINT = 1e6
-const MOST_ROWS = 2 ** 20
-
-/** Rows from the most on; values that agree to a millionth stay in order. */
-function mostFirst(values: Float64Array): Uint32Array {
-  if (values.length > MOST_ROWS)
-    throw new RangeError(`at most ${MOST_ROWS} rows are ranked, got ${values.length}`)
-  const keys = new Float64Array(values.length)
-  for (let row = 0; row < keys.length; row++)
-    keys[row] = Math.round(-values[row]! * PER_POINT) * MOST_ROWS + row
-  keys.sort()
-  const rows = new Uint32Array(keys.length)
-  for (let i = 0; i < keys.length; i++) rows[i] = ((keys[i]! % MOST_ROWS) + MOST_ROWS) % MOST_ROWS
-  return rows
-}
-
-/** The best few of many, by worth; of equals the earlier row. */
-class Best {
-  /** Best first. */
-  readonly rows: number[] = []
-  private readonly worths: number[] = []
-
-  constructor(private readonly most: number) {}
-
-  /** Worth below which nothing is taken any more. */
-  get bar(): number {
-    return this.rows.length < this.most ? -Infinity : (this.worths.at(-1) ?? Infinity)
-  }
-
-  add(row: number, worth: number): void {
-    let [from, to] = [0, this.rows.length]
-    while (from < to) {
-      const middle = (from + to) >> 1
-      const other = this.worths[middle]!
-      if (other > worth || (other === worth && this.rows[middle]! < row)) from = middle + 1
-      else to = middle
-    }
-    this.rows.splice(from, 0, row)
-    this.worths.splice(from, 0, worth)
-    if (this.rows.length > this.most) {
-      this.rows.pop()
-      this.worths.pop()
-    }
-  }
 }
 
 /** A wall held to all that stays, in every light. */

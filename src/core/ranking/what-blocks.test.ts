@@ -34,7 +34,7 @@ test('counted over the whole deck: what works as it is, without one keeper, and 
     expect(Math.abs(counted - judged)).toBeLessThanOrEqual(0.06 * deck.places.length)
   near(works, working(stays))
   const trim = blocks.find(({ keeperId }) => keeperId === 'trim')!
-  near(trim.without, working([FLOOR]))
+  near(trim.without!, working([FLOOR]))
   near(trim.paintedWhite!, working(asIfChanged(stays, { keeperId: 'trim', how: 'painted white' })))
   expect(trim.paintedWhite!).toBeGreaterThan(works)
   expect(blocks.find(({ keeperId }) => keeperId === 'floor')?.paintedWhite ?? null).toBeNull()
@@ -45,7 +45,18 @@ test('what is cheap to change comes first, and what would change nothing is not 
   const { works, blocks } = counted(prepareDeck(deck), room(stays), (id) => DEAR[id]!)
   const order = blocks.map(({ keeperId }) => DEAR[keeperId]!)
   expect(order).toEqual([...order].sort((p, q) => p - q))
-  for (const { without } of blocks) expect(without).toBeGreaterThan(works)
+  for (const { without } of blocks) expect(without!).toBeGreaterThan(works)
+})
+
+test('what stays alone can be painted, and is not taken away: nothing would be left to rank for', () => {
+  const alone = (stays: ReturnType<typeof finish>): Blocks =>
+    counted(prepareDeck(deck), room([stays]), () => 1)
+  const { works, blocks } = alone(TRIM)
+  expect(blocks).toEqual([
+    { keeperId: 'trim', without: null, paintedWhite: expect.any(Number) as number },
+  ])
+  expect(blocks[0]!.paintedWhite).toBeGreaterThan(works)
+  expect(alone(FLOOR).blocks).toEqual([])
 })
 
 test('a colour counts once, at whichever of its strengths it works', () => {

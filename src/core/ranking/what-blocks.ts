@@ -18,7 +18,8 @@ import {
 /** A keeper that stands in the way, and how many colours would work with all that stays if it did not. */
 export interface Block {
   readonly keeperId: string
-  readonly without: number
+  /** Null where nothing else stays: then there is nothing left to be ranked for. */
+  readonly without: number | null
   /** Of what is painted: with it painted clean white; null of what is not. */
   readonly paintedWhite: number | null
 }
@@ -107,10 +108,10 @@ export function* whatBlocks(
     blocks: keepers
       .map((keeperId, k) => ({
         keeperId,
-        without: without[k]!.size,
+        without: keepers.length > 1 ? without[k]!.size : null,
         paintedWhite: paintedAt[k]! >= 0 ? white[k]!.size : null,
       }))
-      .filter(({ without }) => without > works.size)
+      .filter((block) => Math.max(block.without ?? 0, block.paintedWhite ?? 0) > works.size)
       .sort((p, q) => costs(p.keeperId) - costs(q.keeperId)),
   }
 }

@@ -27,43 +27,56 @@ export function Blocked({
   readonly room: RankedFor
   readonly onAsIf: (as: AsIf) => void
 }) {
-  const nameOf = (id: string): string =>
-    room.finishes.find(({ keeperId }) => keeperId === id)?.name ?? ''
   return (
-    <section aria-label="What blocks" className="my-1 border-l-4 border-ink pl-3 text-fine">
+    // As high while it counts, so that the list below stays where it is.
+    <section
+      aria-label="What blocks"
+      className="my-1 min-h-28 border-l-4 border-ink pl-3 text-fine"
+    >
       <p>
-        {blocks && blocks.works > 0
-          ? `${paints(blocks.works)} with all that stays, few of the best.`
-          : 'Nothing works with all that stays.'}
+        {blocks ? worksSaid(blocks.works, decks.colours.length) : 'Counting what works …'}
         {compromise && ` ${compromiseSaid(compromise, decks, room)}`}
       </p>
-      {blocks && blocks.blocks.length > 0 && (
-        <ul>
-          {blocks.blocks.slice(0, MOST_NAMED).map(({ keeperId, without, paintedWhite }) => (
-            <li key={keeperId}>
-              <span className="font-medium">{nameOf(keeperId)}</span> blocks:{' '}
-              {paintedWhite !== null && (
-                <>
-                  painted clean white, {paints(paintedWhite)}
-                  <Show
-                    words={`with ${nameOf(keeperId)} painted white`}
-                    onShow={() => onAsIf({ keeperId, how: 'painted white' })}
-                  />
-                  ;{' '}
-                </>
-              )}
-              without it, {without === 1 ? '1 works' : `${without} work`}
-              <Show
-                words={`without ${nameOf(keeperId)}`}
-                onShow={() => onAsIf({ keeperId, how: 'without' })}
-              />
+      <ul>
+        {blocks?.blocks.slice(0, MOST_NAMED).map(({ keeperId, ...counted }) => {
+          const name = room.finishes.find((finish) => finish.keeperId === keeperId)?.name ?? ''
+          return (
+            <li key={keeperId} className="flex flex-wrap items-center gap-x-4">
+              <span className="font-medium">{name} blocks</span>
+              {HOWS.map(([how, field, words]) => {
+                const works = counted[field]
+                return (
+                  works !== null && (
+                    <TextKey
+                      key={how}
+                      className="text-fine"
+                      aria-label={`Show the list with ${name} ${how === 'without' ? 'gone' : how}: ${works} would work`}
+                      onClick={() => onAsIf({ keeperId, how })}
+                    >
+                      {words}: {numbered(works)} would work
+                    </TextKey>
+                  )
+                )
+              })}
             </li>
-          ))}
-        </ul>
-      )}
+          )
+        })}
+      </ul>
     </section>
   )
 }
+
+const HOWS = [
+  ['painted white', 'paintedWhite', 'Painted clean white'],
+  ['without', 'without', 'Without it'],
+] as const
+
+const numbered = (count: number): string => count.toLocaleString('en-GB')
+
+const worksSaid = (works: number, of: number): string =>
+  works === 0
+    ? 'Nothing works with all that stays.'
+    : `${numbered(works)} of ${numbered(of)} paints ${works === 1 ? 'works' : 'work'} with all that stays.`
 
 function compromiseSaid(
   compromise: NonNullable<FirstRanked['compromise']>,
@@ -77,14 +90,4 @@ function compromiseSaid(
   return softest
     ? `${words} Softest with a chance: ${called(softest)}, ${judgementOf(softest.chance)} beside ${room.finishes[softest.finish]!.name}.`
     : words
-}
-
-const paints = (count: number): string => (count === 1 ? '1 paint works' : `${count} paints work`)
-
-function Show({ words, onShow }: { readonly words: string; readonly onShow: () => void }) {
-  return (
-    <TextKey className="ml-1 text-fine" onClick={onShow}>
-      Show<span className="sr-only"> the list {words}</span>
-    </TextKey>
-  )
 }
