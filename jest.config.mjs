@@ -17,6 +17,12 @@ const shared = {
     '/node_modules/(?!(suncalc|culori|colorjs\\.io|temporal-|city-timezones)/?)',
   ],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+  // A global of Jest's own context is looked up anew each time: what computes took four times as long.
+  sandboxInjectedGlobals: [
+    ...['Math', 'Number', 'Object', 'Array', 'Map', 'Set', 'JSON', 'String'],
+    ...['Float64Array', 'Float32Array', 'Uint8Array', 'Uint8ClampedArray', 'Uint16Array'],
+    ...['Uint32Array', 'Int32Array'],
+  ],
 }
 
 // What needs a database runs on both engines.
