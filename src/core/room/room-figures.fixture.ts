@@ -24,8 +24,7 @@ import { wallsSeen } from './seen-table'
 import { pointFactor, tilesOf } from './tiles'
 import { settled, transportOf } from './transport'
 
-// What the room's light is checked by, against what others have published and against paths at random. Computed by a program
-// of its own (scripts/room-figures.ts): a test runner is ten times as slow at it.
+// What the room's light is checked by, against what others have published and against paths at random.
 
 // 18 June 2026, 12:00 UTC.
 const NOON = 1_781_784_000_000
@@ -265,9 +264,11 @@ export function roomFigures(paths: number) {
       pathFigures(name, built[name]!, paths),
     ),
     core: windowed.map(([name, model]) => ({ name, share: againstCore(name, model) })),
-    finer: [60, 130, 220].map(
-      (tiles) => lit(buildRoom('a furnished one', tiles), GREYS, overcast).white[1],
-    ),
+    // Into few tiles, as many as it is cut into elsewhere, and many.
+    finer: [60, null, 220].map((tiles) => {
+      const model = tiles ? buildRoom('a furnished one', tiles) : built['a furnished one']!
+      return lit(model, GREYS, overcast).white[1]
+    }),
     leak: Math.max(...leak.xyz, ...leak.fallen),
     sun: Object.keys(ROOMS).flatMap(sunPatches),
     step: largestStep(built['a furnished one']!),
@@ -276,5 +277,3 @@ export function roomFigures(paths: number) {
     ),
   }
 }
-
-export type RoomFigures = ReturnType<typeof roomFigures>

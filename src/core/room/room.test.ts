@@ -1,36 +1,7 @@
-import { execFileSync } from 'node:child_process'
-import { mkdtempSync, rmSync } from 'node:fs'
-import { join } from 'node:path'
-import type { RoomFigures } from './room-figures.fixture'
+import { roomFigures } from './room-figures.fixture'
 
-const ROOT = join(__dirname, '../../..')
-const PATHS = 300
-
-/** As one file: module by module a room takes ten times as long. */
-function figures(): RoomFigures {
-  const dir = mkdtempSync(join(ROOT, '.cache/room-'))
-  try {
-    const file = join(dir, 'figures.mjs')
-    execFileSync(
-      join(ROOT, 'node_modules/.bin/esbuild'),
-      [
-        'scripts/room-figures.ts',
-        ...['--bundle', '--platform=node', '--format=esm', '--packages=external'],
-        ...['--log-level=warning', `--outfile=${file}`],
-      ],
-      { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'] },
-    )
-    const printed = execFileSync(process.execPath, [file, String(PATHS)], { encoding: 'utf8' })
-    return JSON.parse(printed) as RoomFigures
-  } finally {
-    rmSync(dir, { recursive: true })
-  }
-}
-
-let of: RoomFigures
-beforeAll(() => {
-  of = figures()
-}, 300_000)
+// Paths a tile.
+const of = roomFigures(300)
 
 const farthestFrom1 = (values: readonly number[]): number =>
   Math.max(...values.map((value) => Math.abs(value - 1)))
