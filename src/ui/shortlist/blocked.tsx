@@ -34,26 +34,20 @@ export function Blocked({
       className="my-1 min-h-28 border-l-4 border-ink pl-3 text-fine"
     >
       <p>
-        {blocks ? worksSaid(blocks.works, decks.colours.length) : 'Counting what works …'}
-        {compromise && ` ${compromiseSaid(compromise, decks, room)}`}
+        {compromise && `${compromiseSaid(compromise, decks, room)} `}
+        {blocks ? worksSaid(blocks, decks.colours.length) : 'Counting what works …'}
       </p>
       <ul>
         {blocks?.blocks.slice(0, MOST_NAMED).map(({ keeperId, ...counted }) => {
           const name = room.finishes.find((finish) => finish.keeperId === keeperId)?.name ?? ''
           return (
-            <li key={keeperId} className="flex flex-wrap items-center gap-x-4">
-              <span className="font-medium">{name} blocks</span>
+            <li key={keeperId} className="flex flex-wrap gap-x-4">
               {HOWS.map(([how, field, words]) => {
                 const works = counted[field]
                 return (
                   works !== null && (
-                    <TextKey
-                      key={how}
-                      className="text-fine"
-                      aria-label={`Show the list with ${name} ${how === 'without' ? 'gone' : how}: ${works} would work`}
-                      onClick={() => onAsIf({ keeperId, how })}
-                    >
-                      {words}: {numbered(works)} would work
+                    <TextKey key={how} onClick={() => onAsIf({ keeperId, how })}>
+                      {words(name)}: {numbered(works)}
                     </TextKey>
                   )
                 )
@@ -67,16 +61,17 @@ export function Blocked({
 }
 
 const HOWS = [
-  ['painted white', 'paintedWhite', 'Painted clean white'],
-  ['without', 'without', 'Without it'],
+  ['painted white', 'paintedWhite', (name: string) => `${name} painted clean white`],
+  ['without', 'without', (name: string) => `Without ${name}`],
 ] as const
 
 const numbered = (count: number): string => count.toLocaleString('en-GB')
 
-const worksSaid = (works: number, of: number): string =>
-  works === 0
-    ? 'Nothing works with all that stays.'
-    : `${numbered(works)} of ${numbered(of)} paints ${works === 1 ? 'works' : 'work'} with all that stays.`
+const worksSaid = ({ works, blocks }: Blocks, of: number): string =>
+  (works === 0
+    ? 'Nothing works with all that stays'
+    : `${numbered(works)} of ${numbered(of)} paints ${works === 1 ? 'works' : 'work'} with all that stays`) +
+  (blocks.length > 0 ? '; with one change, so many would:' : '.')
 
 function compromiseSaid(
   compromise: NonNullable<FirstRanked['compromise']>,
