@@ -8,7 +8,7 @@ const place = (page: Page) => page.getByTestId('place')
 const outcome = (page: Page) => page.getByRole('status', { name: 'What came of it' })
 
 // What a reading of the model is told by, to the eye and to a screen reader.
-const MODELS_WORDS = /Model|chance|works likely|no likely|differs from yours/
+const MODELS_WORDS = /Model|chance|likely works|likely not|differs from yours/
 
 /** Everything that the bench says of the pair at hand, without what stands of the look before it. */
 async function saidOfPair(page: Page): Promise<string> {

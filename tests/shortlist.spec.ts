@@ -173,13 +173,13 @@ test('over the demo’s rooms every line is its own, and agrees with the table b
     await open(page, `${at}/shortlist`)
     const lines = await laidOut(page, 10)
     for (const { text } of lines)
-      gives.add(/(?:works likely|works|unsure|no likely|no)(.+)weakest beside/.exec(text)![1]!)
+      gives.add(/(?:likely works|works|unsure|likely not|no)(.+)weakest beside/.exec(text)![1]!)
     await page.keyboard.press('ArrowDown')
     await page.keyboard.press('y')
     const why = page.getByRole('region', { name: 'Why' })
     await expect(why.getByRole('table')).toBeVisible()
     const [, said, finish, light] =
-      /(works likely|works|unsure|no likely|no)(?=[A-Z]).*weakest beside (.+?)(?: \(.+\))? (at midday|in the low sun|under lamps)$/.exec(
+      /(likely works|works|unsure|likely not|no)(?=[A-Z]).*weakest beside (.+?)(?: \(.+\))? (at midday|in the low sun|under lamps)$/.exec(
         lines[0]!.text,
       )!
     const row = why.getByRole('row').filter({ has: page.getByRole('rowheader', { name: finish! }) })

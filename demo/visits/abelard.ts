@@ -40,9 +40,9 @@ export const FINISHED_LATER: DemoVisit = {
         },
       ],
       looks: [
-        look('H117-4', 'Slate floor', NOON, 'works', ['shares the undertone']),
+        look('H117-4', 'Slate floor', NOON, 'works', ['shares-the-undertone']),
         look('H117-4', 'Oak shelves', LAMPS, 'works', [], 'The pick: quiet by day, warm by lamp.'),
-        look('B033-4', 'Slate floor', NOON, 'no', ['too pink']),
+        look('B033-4', 'Slate floor', NOON, 'no', ['too-pink']),
       ],
       standing: [
         ['B033-4', 'ruled out', 'Too pink for the slate.'],

@@ -38,13 +38,13 @@ export const FINISHED: DemoVisit = {
         },
       ],
       looks: [
-        look('C043-1', 'Quarry tiles', ['room', at(9)], 'works', ['shares the undertone']),
+        look('C043-1', 'Quarry tiles', ['room', at(9)], 'works', ['shares-the-undertone']),
         look(
           'C043-1',
           'White doors',
           ['room', at(9)],
           'unsure',
-          ['too little contrast'],
+          ['too-little-contrast'],
           'Doors in the same, one sheen up.',
         ),
         look('E011-4', 'Quarry tiles', ['room', at(9)], 'works'),

@@ -22,7 +22,8 @@ import {
   taking,
   wholeRecord,
 } from './house.fixture'
-import { historyOf, tell } from './sentence'
+import type { PayloadOf } from './kinds'
+import { historyOf, sentenceOf, tell } from './sentence'
 
 const db = testDb()
 afterEach(() => empty(db))
@@ -96,6 +97,30 @@ test('one id with another payload is refused in words, and nothing is kept of it
   // The order in which a payload's keys are written does not make it another.
   const turned = { ...sent, payload: Object.fromEntries(Object.entries(sent.payload).reverse()) }
   expect(await said(db, turned)).toBe('kept')
+})
+
+test('a change that has waited since why was kept in words is kept by keys, once, and is told as any', async () => {
+  const house = await aHouse(db)
+  const given = look(house, idOf(1))
+  const waited = command(8, 'keep-look', {
+    ...given,
+    reasons: ['too green', 'can’t judge from here'],
+    model: { ...given.model, judgement: 'no likely' },
+  } as unknown as typeof given)
+  const kept = await apply(db, waited, NOW)
+  expect(kept).toMatchObject({ ok: true })
+  expect(await apply(db, waited, NOW)).toEqual(kept)
+  expect(await listLooks(db, house.visitId)).toMatchObject([
+    { reasons: ['too-green', 'not-from-here'], model: { judgement: 'likely-not' } },
+  ])
+  const why = command(9, 'say-why', {
+    ...{ visitId: house.visitId, lookId: idOf(1), keptBy: waited.id, lean: null, note: '' },
+    ...{ client: null, reasons: ['near miss'] },
+  } as unknown as PayloadOf<'say-why'>)
+  expect(await apply(db, why, NOW)).toMatchObject({ ok: true })
+  expect((await listLooks(db, house.visitId))[0]!.reasons).toEqual(['near-miss'])
+  const told = sentenceOf(why, { get: () => 'it' }, 'metric')
+  expect(told).toBe('Said of “it”: near miss')
 })
 
 test('what is refused leaves nothing behind, and its id may be tried again', async () => {

@@ -218,7 +218,7 @@ test('a look may say a lean and give no verdict; one that says neither is refuse
     })
   await done(db, 'keep-look', seen(idOf(1), {}))
   expect(await listLooks(db, house.visitId)).toMatchObject([{ verdict: null, lean: 'pink' }])
-  for (const nothing of [{ lean: null, client: null }, { reasons: ['too pink' as const] }])
+  for (const nothing of [{ lean: null, client: null }, { reasons: ['too-pink' as const] }])
     expect(await said(db, command(2, 'keep-look', seen(idOf(2), nothing)))).toMatch(
       /Expected a verdict, a lean that was seen, the best of several, or what the client said/,
     )
@@ -235,13 +235,13 @@ test('why is said of a look after its verdict, is taken back by itself, and goes
   const [kept] = await listLooks(db, house.visitId)
   const says = {
     ...{ visitId: house.visitId, lookId, keptBy: kept!.commandId! },
-    ...{ reasons: ['too green' as const], lean: null, note: 'Mustard.' },
+    ...{ reasons: ['too-green' as const], lean: null, note: 'Mustard.' },
     client: { says: 'lit up' as const, words: '' },
   }
   const sent = command(900, 'say-why', says)
   expect(await said(db, sent)).toBe('kept')
   const now = async () => (await listLooks(db, house.visitId))[0]!
-  expect(await now()).toMatchObject({ verdict: 'no', reasons: ['too green'], note: 'Mustard.' })
+  expect(await now()).toMatchObject({ verdict: 'no', reasons: ['too-green'], note: 'Mustard.' })
   // Another visit’s look is not this one’s to speak of.
   const other = await aHouse(db, 2)
   expect(await said(db, command(901, 'say-why', { ...says, visitId: other.visitId }))).toMatch(
@@ -254,10 +254,10 @@ test('why is said of a look after its verdict, is taken back by itself, and goes
   await done(db, 'say-why', says)
   // The look goes with what was said of it, and comes back with it.
   expect(await undoing(903, kept!.commandId!)).toBe('kept')
-  expect(await now()).toMatchObject({ retracted: true, reasons: ['too green'] })
+  expect(await now()).toMatchObject({ retracted: true, reasons: ['too-green'] })
   expect(await said(db, command(904, 'say-why', says))).toMatch(/taken back/)
   expect(await undoing(905, idOf(903))).toBe('kept')
-  expect(await now()).toMatchObject({ retracted: false, reasons: ['too green'] })
+  expect(await now()).toMatchObject({ retracted: false, reasons: ['too-green'] })
 })
 
 test('what arrives is held against what stays: two finishes of the house, and not one', async () => {
@@ -277,7 +277,7 @@ test('what arrives is held against what stays: two finishes of the house, and no
     seenAs: 'sample',
     light: { ...look(house, idOf(82)).light },
     verdict: 'no',
-    model: { version: '11', judgement: 'no likely', chance: 0.2, sentence: 'Clashes.' },
+    model: { version: '11', judgement: 'likely-not', chance: 0.2, sentence: 'Clashes.' },
   }
   await done(db, 'keep-finish-look', held)
   expect(await listFinishLooks(db, house.visitId)).toMatchObject([

@@ -237,7 +237,7 @@ export const look = (
     metered: { lux: 180.5, cctK: 2712.25 },
   },
   verdict: 'no',
-  reasons: ['too green', 'muddied'],
+  reasons: ['too-green', 'muddied'],
   bestOf: [],
   lean: 'yellow-green',
   note: 'Mustard.',
@@ -245,7 +245,7 @@ export const look = (
   modelSeenBefore: false,
   model: {
     version: '11',
-    judgement: 'no likely',
+    judgement: 'likely-not',
     chance: 0.2,
     sentence: 'Clashes.',
     strengthPercent: 50,

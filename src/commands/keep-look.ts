@@ -6,6 +6,7 @@ import { JUDGEMENTS } from '../core/pairing/chance'
 import { SHEENS } from '../core/paint/sheen'
 import { CLIENT_SAID, HELD, LEANS } from '../core/record/look'
 import { againstSaid, lookSaid } from '../core/record/look-words'
+import { judgementKey, reasonKey } from '../core/record/said-before'
 import { REASONS, VERDICTS } from '../core/record/verdict'
 import { TRIM_KINDS } from '../core/scheme/trim'
 import { COMPARATORS } from '../core/undertone/comparators'
@@ -51,14 +52,23 @@ export const lookLight = z.object({
     .nullable(),
 })
 
+/** A key of a list; a change that waited on a device may still have the words of before. */
+const orInWordsOfBefore = <K extends string>(
+  keyOf: (said: unknown) => unknown,
+  keys: readonly [K, ...K[]],
+) => z.preprocess(keyOf, z.enum(keys)) as z.ZodType<K, K>
+
 /** What the model said of a pair then. */
 export const modelThen = z.object({
   version: z.string().min(1).max(20),
-  judgement: z.enum(JUDGEMENTS),
+  judgement: orInWordsOfBefore(judgementKey, JUDGEMENTS),
   chance: z.number().min(0).max(1),
   sentence: note,
   strengthPercent: strengthPercent.nullable(),
 })
+
+/** Why. */
+export const reasonsGiven = z.array(orInWordsOfBefore(reasonKey, REASONS)).max(REASONS.length)
 
 /** One look, as the hand that gave it knew it. */
 export const keepLook = kind({
@@ -79,7 +89,7 @@ export const keepLook = kind({
       light: lookLight,
       // Null where the eye said a lean and nothing more.
       verdict: z.enum(VERDICTS).nullable(),
-      reasons: z.array(z.enum(REASONS)).max(REASONS.length),
+      reasons: reasonsGiven,
       // Of a fan: what it was the best of.
       bestOf: z.array(id).max(10).default([]),
       lean: z.enum(LEANS).nullable(),

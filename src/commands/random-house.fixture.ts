@@ -146,7 +146,7 @@ export function randomCommands(random: () => number, colourIds: readonly string[
           visitId,
           lookId: of ? (of.payload as PayloadOf<'keep-look'>).lookId : fresh(),
           keptBy: of?.id ?? fresh(),
-          reasons: maybe(0.5) ? ['too green'] : [],
+          reasons: maybe(0.5) ? ['too-green'] : [],
           lean: maybe(0.5) ? pick(LEANS) : null,
           note: maybe(0.5) ? 'Mustard.' : '',
           client: maybe(0.5) ? { says: 'fine', words: '' } : null,

@@ -154,7 +154,7 @@ test('what is not proposed for the surface, ruled out, or of another visit, is n
   ]
   for (const [i, payload] of refusals.entries())
     expect(await said(db, command(i, 'rule', payload))).toMatch(/not proposed for this surface/)
-  await done(db, 'rule-out', { ...house, reason: 'too green' })
+  await done(db, 'rule-out', { ...house, reason: 'too-green' })
   expect(await said(db, command(9, 'rule', ruling(house)))).toMatch(/was ruled out/)
   expect(await said(db, command(10, 'propose', proposing(house, { status: 'picked' })))).toMatch(
     /A pick is ruled on/,

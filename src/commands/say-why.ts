@@ -1,7 +1,8 @@
 import { z } from 'zod'
 import { CLIENT_SAID, LEANS } from '../core/record/look'
-import { REASONS } from '../core/record/verdict'
+import { REASON_WORDS } from '../core/record/verdict'
 import { saveSayings } from '../db/looks'
+import { reasonsGiven } from './keep-look'
 import { kind, Refusal } from './kind'
 import { id, note, photoHash } from './values'
 
@@ -12,7 +13,7 @@ export const sayWhy = kind({
     lookId: id,
     /** The change that kept the look. */
     keptBy: id,
-    reasons: z.array(z.enum(REASONS)).max(REASONS.length),
+    reasons: reasonsGiven,
     lean: z.enum(LEANS).nullable(),
     note,
     client: z.object({ says: z.enum(CLIENT_SAID), words: note }).nullable(),
@@ -28,7 +29,7 @@ export const sayWhy = kind({
   sentence: ({ keptBy, reasons, lean, note: words, client, photoHash: photo }, nameOf) =>
     `Said of “${nameOf(keptBy)}”: ` +
     ([
-      ...reasons,
+      ...reasons.map((reason) => REASON_WORDS[reason]),
       ...(lean === null ? [] : [lean === 'no lean' ? lean : `leans ${lean}`]),
       ...(client === null
         ? []

@@ -88,12 +88,12 @@ const CHANGES: readonly ((house: House) => { kind: KindName; payload: unknown })
         surface: 'walls',
         sheen: 'eggshell',
         status: 'ruled out',
-        reason: 'too green',
+        reason: 'too-green',
         withdrawn: false,
         replaces: null,
       },
     }),
-  (h) => some('rule-out', { visitId: h.visitId, candidateId: h.candidateId, reason: 'too green' }),
+  (h) => some('rule-out', { visitId: h.visitId, candidateId: h.candidateId, reason: 'too-green' }),
   (h) =>
     some('rule-out-lean', {
       ...{ visitId: h.visitId, roomId: h.kitchenId, lean: 'pink', strong: false, out: true },

@@ -64,7 +64,7 @@ test('a store of the version before comes along whole, and says what it does not
     candidate: { candidateId: id(7), strengthPercent: 75 },
     // A reason's old word in its new one; the note, hour and verdict as they were.
     verdict: 'no',
-    reasons: ['too pale', 'too green'],
+    reasons: ['too-pale', 'too-green'],
     note: 'Mustard.',
     // The day that was shown, how it was seen, by whom, and what the model said were not kept.
     light: { date: null, minute: 1050, place: '', metered: null },

@@ -1,3 +1,4 @@
+import { JUDGEMENT_WORDS } from '@/core/pairing/chance'
 import type { EyeInForce } from '@/core/eye/factors'
 import { setImmediate } from 'node:timers/promises'
 import { dayParts } from '@/core/light/day-parts'
@@ -140,7 +141,7 @@ async function loadHouseSheet(visitId: string, house: HandOff): Promise<SheetDoc
       const { judgement, why, stepLrv, stepWords } = doorway([p.lit, q.lit], visit.houseRules)
       return {
         rooms: `${p.name} and ${q.name}`,
-        judgement: `${judgement}: ${why}`,
+        judgement: `${JUDGEMENT_WORDS[judgement]}: ${why}`,
         step: `${Math.round(stepLrv)} % of LRV, ${stepWords}`,
       }
     }),
@@ -211,7 +212,7 @@ async function recordedRooms(visitId: string): Promise<RecordedRoom[]> {
         looks: looks.map(({ against, light, how, said, by, note, client, model }) => ({
           ...{ against, light, how, said, by, note },
           client: client ? [client.says, client.words].filter(Boolean).join(', ') : '',
-          model: model ? model.judgement : '',
+          model: model ? JUDGEMENT_WORDS[model.judgement] : '',
         })),
       })),
     })

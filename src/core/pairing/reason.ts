@@ -3,33 +3,33 @@ import type { Undertone } from '../undertone/undertone'
 import type { Direction, Pairing } from './said-of-pair'
 
 const AS_KEPT: Readonly<Record<Pairing, Reason | null>> = {
-  'sets off': 'sets it off',
-  bridges: 'sets it off',
-  'quiet relative': 'shares the undertone',
-  'shares the undertone': 'shares the undertone',
-  'carried through': 'shares the undertone',
-  'too strong': 'too strong',
-  'both strong': 'too strong',
-  'almost the same': 'near miss',
-  'no relief': 'too little contrast',
+  'sets off': 'sets-it-off',
+  bridges: 'sets-it-off',
+  'quiet relative': 'shares-the-undertone',
+  'shares the undertone': 'shares-the-undertone',
+  'carried through': 'shares-the-undertone',
+  'too strong': 'too-strong',
+  'both strong': 'too-strong',
+  'almost the same': 'near-miss',
+  'no relief': 'too-little-contrast',
   // Said by which way the wall is wrong.
   'undertones quarrel': null,
   'one looks dirty': null,
   drab: null,
 }
 const TOO: Readonly<Record<Direction, Reason>> = {
-  'too pink': 'too pink',
-  'too orange': 'too orange',
-  'too yellow': 'too yellow',
-  'too green': 'too green',
-  'too blue': 'too blue',
-  'too violet': 'too violet',
-  'too grey': 'too grey',
-  'too clean': 'too clean',
+  'too pink': 'too-pink',
+  'too orange': 'too-orange',
+  'too yellow': 'too-yellow',
+  'too green': 'too-green',
+  'too blue': 'too-blue',
+  'too violet': 'too-violet',
+  'too grey': 'too-grey',
+  'too clean': 'too-clean',
   'too dirty': 'dirty',
-  'too strong': 'too strong',
-  'too dark': 'too dark',
-  'too close': 'too little contrast',
+  'too strong': 'too-strong',
+  'too dark': 'too-dark',
+  'too close': 'too-little-contrast',
 }
 
 /** What is kept with a look of why a pair is what it is. */

@@ -1,5 +1,6 @@
+import { REASON_WORDS } from '../record/verdict'
 import { capital } from '../words'
-import { FIRM_FROM, isBad, isGood, judgementOf } from './chance'
+import { FIRM_FROM, isBad, isGood, judgedWords } from './chance'
 import type { PartJudgement } from './judge-pair'
 import type { Pairing } from './said-of-pair'
 
@@ -11,14 +12,14 @@ export function pairSentence(said: PartJudgement): string {
       ? ` A firmer reading of the ${part} would settle it.`
       : ''
   const little = hardlyShows
-    ? ` By itself it is ${hardlyShows.reason} for the ${hardlyShows.part}, which hardly shows.`
+    ? ` By itself it is ${REASON_WORDS[hardlyShows.reason]} for the ${hardlyShows.part}, which hardly shows.`
     : ''
   return `${plain(said)}${little}${ruleSaid(rule)}${settle}`
 }
 
 function ruleSaid(rule: PartJudgement['rule']): string {
   if (!rule) return ''
-  const without = judgementOf(rule.chanceWithout)
+  const without = judgedWords(rule.chanceWithout)
   return ` ${capital(rule.words)}; without it: ${without}.`
 }
 

@@ -7,7 +7,7 @@ import { reasonOf } from '../pairing/reason'
 import { directionOf } from '../pairing/said-of-pair'
 import { seededRandom } from '../seeded-random'
 import { leaning } from '../undertone/undertone'
-import type { Reason } from '../record/verdict'
+import { REASON_WORDS, type Reason } from '../record/verdict'
 import { EYE_STEP } from './kinds'
 import { lightWords, practiceLight } from './lights'
 import type { PracticeFinish, PracticePaint } from './asked-about'
@@ -90,12 +90,12 @@ export const worksOrNot: Maker = {
 
 /** What a wall can be too much of, around the circle. */
 const TOO = [
-  'too pink',
-  'too orange',
-  'too yellow',
-  'too green',
-  'too blue',
-  'too violet',
+  'too-pink',
+  'too-orange',
+  'too-yellow',
+  'too-green',
+  'too-blue',
+  'too-violet',
 ] as const satisfies readonly Reason[]
 // Neighbours around the circle are for schools to differ on: they are never offered beside each other.
 const APART = 2
@@ -131,7 +131,11 @@ export const whichWayOff: Maker = {
       ...{ spec, strand: pair.strand, shown: pair.shown, onCard: false },
       level: Math.hypot(wall.a - finish.a, wall.b - finish.b),
       asks: `This wall clashes with ${calledIn(pair.finish)}, ${lightWords(spec.light)}. It is …`,
-      answer: { as: 'choice', choices, right: choices.indexOf(TOO[place]!) },
+      answer: {
+        as: 'choice',
+        choices: choices.map((reason) => REASON_WORDS[reason]),
+        right: choices.indexOf(TOO[place]!),
+      },
       ...{ chance, why: whyOf(reading) },
     }
   },

@@ -178,7 +178,7 @@ export function rankingScenes(): RankingScene[] {
   ]
 }
 
-/** Of the pairs that work with exact readings, the share that still works or works likely when the keeper is a photo. */
+/** Of the pairs that work with exact readings, the share that still works, or likely works, when the keeper is a photo. */
 function photoKeeps(deck: DeckRows): number {
   const keepers: readonly (readonly [KeeperKind, Lab])[] = [
     ['stone', GRANITE],

@@ -8,7 +8,7 @@ test('what was seen beside a thing is said of that pair, the worst first, in wor
   const said = eyeSaidIn(
     [
       look('works'),
-      look('no', { beside: 'floor', reasons: ['too green'] }),
+      look('no', { beside: 'floor', reasons: ['too-green'] }),
       look('works', { beside: 'floor', minute: 900 }),
     ],
     paintOf,

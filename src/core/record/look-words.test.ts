@@ -52,7 +52,7 @@ test('how it was seen: at which strength the sample was, where that is another',
 
 test('what was said: the verdict with its reasons and the lean, or the lean alone', () => {
   expect(
-    lookSaid({ verdict: 'no', reasons: ['too green'], bestOf: [], lean: 'yellow-green' }),
+    lookSaid({ verdict: 'no', reasons: ['too-green'], bestOf: [], lean: 'yellow-green' }),
   ).toBe('no: too green, leans yellow-green')
   expect(lookSaid({ verdict: 'works', reasons: [], bestOf: [], lean: null })).toBe('works')
   expect(lookSaid({ verdict: null, reasons: [], bestOf: [], lean: 'no lean' })).toBe('no lean')

@@ -3,20 +3,20 @@ import { nextAfter, rungNext, wishWords } from './next-after'
 
 // Common practice: what a consultant fetches after each fault.
 test.each<[Verdict, Reason[], string[], 'weaker' | 'stronger' | null]>([
-  ['works', ['shares the undertone'], [], null],
+  ['works', ['shares-the-undertone'], [], null],
   ['no', [], [], null],
-  ['no', ['too pink'], ['less pink'], null],
-  ['no', ['too strong'], ['quieter'], 'weaker'],
-  ['no', ['too pale'], ['deeper'], 'stronger'],
-  ['no', ['too green', 'too dark'], ['less green', 'lighter'], 'weaker'],
+  ['no', ['too-pink'], ['less pink'], null],
+  ['no', ['too-strong'], ['quieter'], 'weaker'],
+  ['no', ['too-pale'], ['deeper'], 'stronger'],
+  ['no', ['too-green', 'too-dark'], ['less green', 'lighter'], 'weaker'],
   // Said twice over it is asked for once.
-  ['no', ['too pink', 'skin-pink', 'dirty', 'muddied'], ['less pink', 'cleaner'], null],
-  ['unsure', ['near miss'], ['lighter', 'deeper'], null],
+  ['no', ['too-pink', 'skin-pink', 'dirty', 'muddied'], ['less pink', 'cleaner'], null],
+  ['unsure', ['near-miss'], ['lighter', 'deeper'], null],
   ['works-lighter', [], [], 'weaker'],
-  ['works-stronger', ['needs more undertone'], ['cleaner'], 'stronger'],
+  ['works-stronger', ['needs-more-undertone'], ['cleaner'], 'stronger'],
   // Weaker for one fault and stronger for the other is neither.
-  ['works-lighter', ['too pale'], ['deeper'], null],
-  ['no', ['dated', 'can’t say in this light'], [], null],
+  ['works-lighter', ['too-pale'], ['deeper'], null],
+  ['no', ['dated', 'not-in-this-light'], [], null],
 ])('%s, %j: %j, %s', (verdict, reasons, wishes, strength) => {
   const next = nextAfter(verdict, reasons)
   expect(next.wishes.map(wishWords)).toEqual(wishes)

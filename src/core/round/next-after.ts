@@ -17,30 +17,30 @@ const CLEANER: LikeThis = { kind: 'cleaner' }
 
 // Common practice: a fault is answered by the step away from it; where two come too near each other, by a sure step either way.
 const ASKS: Partial<Record<Reason, readonly LikeThis[]>> = {
-  'too pink': [less('pink')],
+  'too-pink': [less('pink')],
   'skin-pink': [less('pink')],
-  'too orange': [less('orange')],
-  'too yellow': [less('yellow')],
-  'too green': [less('green')],
-  'too blue': [less('blue')],
-  'too violet': [less('violet')],
-  'too grey': [CLEANER],
-  'too clean': [QUIETER],
-  'too strong': [QUIETER],
-  'too pale': [DEEPER],
-  'too dark': [LIGHTER],
-  'too light': [DEEPER],
+  'too-orange': [less('orange')],
+  'too-yellow': [less('yellow')],
+  'too-green': [less('green')],
+  'too-blue': [less('blue')],
+  'too-violet': [less('violet')],
+  'too-grey': [CLEANER],
+  'too-clean': [QUIETER],
+  'too-strong': [QUIETER],
+  'too-pale': [DEEPER],
+  'too-dark': [LIGHTER],
+  'too-light': [DEEPER],
   dirty: [CLEANER],
   muddied: [CLEANER],
-  'empty beside it': [CLEANER],
-  'needs more undertone': [CLEANER],
+  'empty-beside-it': [CLEANER],
+  'needs-more-undertone': [CLEANER],
   harsh: [QUIETER],
-  'near miss': [LIGHTER, DEEPER],
-  'too little contrast': [LIGHTER, DEEPER],
+  'near-miss': [LIGHTER, DEEPER],
+  'too-little-contrast': [LIGHTER, DEEPER],
 }
 
-const WEAKER: readonly Reason[] = ['too strong', 'too dark', 'harsh']
-const STRONGER: readonly Reason[] = ['too pale', 'too light', 'needs more undertone', 'too grey']
+const WEAKER: readonly Reason[] = ['too-strong', 'too-dark', 'harsh']
+const STRONGER: readonly Reason[] = ['too-pale', 'too-light', 'needs-more-undertone', 'too-grey']
 
 /**
  * What a verdict and its reasons ask for next; nothing after a plain yes. Faults that ask for opposite strengths ask for

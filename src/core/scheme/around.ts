@@ -1,5 +1,6 @@
+import { REASON_WORDS } from '../record/verdict'
 import type { HouseRules } from '../advice/house-rules'
-import { CARRIED_ON, isGood, judgementOf, type Judgement } from '../pairing/chance'
+import { CARRIED_ON, isGood, judgementOf, type Judgement, judgedWords } from '../pairing/chance'
 import { judgePair, type PairJudgement } from '../pairing/judge-pair'
 import { ratedRole, roleOf, type Role } from '../pairing/role'
 import type { Sheen } from '../paint/sheen'
@@ -59,8 +60,8 @@ const pairWords = (pair: PairJudgement, wall: DeckColour, other: DeckColour): st
     number,
     number,
   ]
-  const why = isGood(pair.chance) ? pair.pairing : pair.reason
-  return `${judgementOf(pair.chance)}: ${why}; the wall ${pair.back.words}; ${(light / Math.max(1, dark)).toFixed(1)} to 1 in LRV`
+  const why = isGood(pair.chance) ? pair.pairing : REASON_WORDS[pair.reason]
+  return `${judgedWords(pair.chance)}: ${why}; the wall ${pair.back.words}; ${(light / Math.max(1, dark)).toFixed(1)} to 1 in LRV`
 }
 
 /** Ceilings: a clean white, the wall's own paler relative, the wall's own colour carried up. */

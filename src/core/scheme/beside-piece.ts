@@ -1,3 +1,4 @@
+import { REASON_WORDS } from '../record/verdict'
 import type { PreparedLight } from '../colour/appearance'
 import type { Reflectance } from '../colour/spectrum'
 import type { ReadingSource } from '../paint/reading'
@@ -85,7 +86,7 @@ function besidePiece(
   const quarrels = others.find(({ chance }) => isBad(chance))
   const excuse =
     isGood(own.chance) && quarrels
-      ? ` By itself it is ${quarrels.reason} for the ${quarrels.part}, as the ${source.part} is within the piece.`
+      ? ` By itself it is ${REASON_WORDS[quarrels.reason]} for the ${quarrels.part}, as the ${source.part} is within the piece.`
       : ''
   return { ...own, sentence: own.sentence + excuse }
 }

@@ -79,7 +79,7 @@ export function companionsOf(
   })
 }
 
-/** An accent has to work; two rooms seldom meet in full view, and what is no likely no will do. */
+/** An accent has to work; two rooms seldom meet in full view, and what likely works will do. */
 const mayMeet = (
   wall: DeckColour,
   colour: DeckColour,

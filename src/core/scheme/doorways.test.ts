@@ -42,10 +42,10 @@ const lit = (cctK: number, surface: Reflectance): LitWalls => {
 test('through a doorway relatives in one light connect, a green-leaning wall beside a pink beige does not, whichever way round', () => {
   const [beige, deeper, green] = [of(80, 3, 9), of(66, 4, 12), of(78, -7, 9)]
   const kin = doorway([lit(6000, beige), lit(6000, deeper)], DEFAULT_HOUSE_RULES)
-  expect(kin.judgement).toMatch(/^works/)
+  expect(['works', 'likely-works']).toContain(kin.judgement)
   expect(kin.sharesUndertone).toBe(true)
   const clash = doorway([lit(6000, of(78, 7, 9)), lit(6000, green)], DEFAULT_HOUSE_RULES)
-  expect(clash.judgement).toMatch(/^no/)
+  expect(['no', 'likely-not']).toContain(clash.judgement)
   expect(clash.sharesUndertone).toBe(false)
   const back = doorway([lit(6000, green), lit(6000, of(78, 7, 9))], DEFAULT_HOUSE_RULES)
   expect(back.judgement).toBe(clash.judgement)

@@ -1,3 +1,4 @@
+import { REASON_WORDS } from '../record/verdict'
 import type { HouseRules } from '../advice/house-rules'
 import { inViewOf, prepareLight, type PreparedLight } from '../colour/appearance'
 import type { Reflectance, Spectrum } from '../colour/spectrum'
@@ -72,7 +73,7 @@ const stepSaid = (step: number): string =>
       : 'a big step: a bridging colour between would soften it'
 
 const CARRIED_THROUGH = {
-  ...{ chance: CARRIED_ON, pairing: 'carried through', reason: 'shares the undertone' },
+  ...{ chance: CARRIED_ON, pairing: 'carried through', reason: 'shares-the-undertone' },
 } as const satisfies Partial<PairJudgement>
 
 const isOneColour = ([p, q]: readonly [LitWalls, LitWalls]): boolean =>
@@ -90,7 +91,7 @@ export function doorway(rooms: readonly [LitWalls, LitWalls], rules: HouseRules)
   return {
     judgement: judgementOf(pair.chance),
     chance: pair.chance,
-    why: isGood(pair.chance) ? pair.pairing : pair.reason,
+    why: isGood(pair.chance) ? pair.pairing : REASON_WORDS[pair.reason],
     sharesUndertone: shares(p.undertone, q.undertone),
     stepLrv,
     stepWords: pair === CARRIED_THROUGH ? 'one colour runs through' : stepSaid(stepLrv),

@@ -1,6 +1,7 @@
+import { REASON_WORDS } from '../record/verdict'
 import type { HouseRules } from '../advice/house-rules'
 import { ruleWords } from '../advice/house-rules'
-import { CARRIED_ON, isGood, judgementOf, type Judgement } from '../pairing/chance'
+import { CARRIED_ON, isGood, judgementOf, type Judgement, JUDGEMENT_WORDS } from '../pairing/chance'
 import { judgePair, type PairJudgement } from '../pairing/judge-pair'
 import { roleOf } from '../pairing/role'
 import type { ReadingSource } from '../paint/reading'
@@ -157,9 +158,9 @@ function option(
   const [dark, light] = [wall.lrvPercent, trim.lrvPercent].sort((p, q) => p - q) as [number, number]
   const lrvRatio = light / Math.max(1, dark)
   const judgement = judgementOf(pair.chance)
-  const why = isGood(pair.chance) ? pair.pairing : pair.reason
+  const why = isGood(pair.chance) ? pair.pairing : REASON_WORDS[pair.reason]
   const words = [
-    `${judgement}: ${why}`,
+    `${JUDGEMENT_WORDS[judgement]}: ${why}`,
     `the wall ${pair.back.words}`,
     `${lrvRatio.toFixed(1)} to 1 in LRV`,
     ...(kind === 'clean-white' ? besideGreige(wall, rules) : []),

@@ -1,5 +1,7 @@
 'use client'
 
+import { REASON_WORDS } from '@/core/record/verdict'
+import { JUDGEMENT_WORDS } from '@/core/pairing/chance'
 import type { Reflectance } from '@/core/colour/spectrum'
 import { eyeWords } from '@/core/record/eye-said'
 import type { Surface } from '@/core/record/proposal'
@@ -94,8 +96,8 @@ export function OptionList({
               ))}
               {option.weakest && (
                 <p className="text-dim">
-                  beside {option.weakest.name}: {option.weakest.reading.judgement},{' '}
-                  {option.weakest.reading.reason}
+                  beside {option.weakest.name}: {JUDGEMENT_WORDS[option.weakest.reading.judgement]},{' '}
+                  {REASON_WORDS[option.weakest.reading.reason]}
                 </p>
               )}
               <button

@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from 'react'
 import { modelVersion } from '@/core/model-version'
-import { chancePercent } from '@/core/pairing/chance'
+import { chancePercent, JUDGEMENT_WORDS } from '@/core/pairing/chance'
 import { pairReading } from '@/core/pairing/pair-reading'
 import { WHITE_CARD } from '@/core/colour/appearance'
 import { FINISH_VERDICTS, type FinishLook, type FinishVerdict } from '@/core/record/finish-look'
@@ -151,8 +151,9 @@ export function ArrivingBench({
                 {look.seenAs === 'screen' && ', on the screen'}.{' '}
               </>
             )}
-            <JudgementMark judgement={reading.judgement} /> Model in this light: {reading.judgement}
-            , chance {chancePercent(reading.chance)}. {reading.sentence}
+            <JudgementMark judgement={reading.judgement} /> Model in this light:{' '}
+            {JUDGEMENT_WORDS[reading.judgement]}, chance {chancePercent(reading.chance)}.{' '}
+            {reading.sentence}
           </p>
         )}
         <VerdictKeys verdicts={FINISH_VERDICTS} onVerdict={rule} />

@@ -1,11 +1,11 @@
 'use client'
 
 import { useEffect, useEffectEvent, useRef, useState, type Ref } from 'react'
-import { chancePercent } from '@/core/pairing/chance'
+import { chancePercent, JUDGEMENT_WORDS } from '@/core/pairing/chance'
 import { differs } from '@/core/record/agreement'
 import { CLIENT_SAYS, LEANS, type LeanWord } from '@/core/record/look'
 import { lookSaid } from '@/core/record/look-words'
-import type { Reason, Verdict } from '@/core/record/verdict'
+import { REASON_WORDS, type Reason, type Verdict } from '@/core/record/verdict'
 import { useKeys, type KeyWords } from '../keys/use-keys'
 import type { Sayings, ShownLook } from '../record/visit-record'
 import { JudgementMark, VerdictMark } from '../verdict/verdict-mark'
@@ -98,7 +98,8 @@ export function LastLook({
         {look.model && (
           <p className="flex items-center gap-2 text-fine" aria-label="The model said">
             <JudgementMark judgement={look.model.judgement} />
-            Model: {look.model.judgement}, chance {chancePercent(look.model.chance)}
+            Model: {JUDGEMENT_WORDS[look.model.judgement]}, chance{' '}
+            {chancePercent(look.model.chance)}
             {differs(look.model.chance, look.verdict) && '; differs from yours, both are kept'}
             {look.model.strengthPercent !== null &&
               `; it would sit at ${look.model.strengthPercent} %`}
@@ -169,7 +170,7 @@ export function LastLook({
               className="key -ml-px min-w-16 flex-1 gap-1 px-1 leading-4 first:ml-0"
               onClick={() => toggle(reason)}
             >
-              {reason.replace('too ', '')}
+              {REASON_WORDS[reason].replace('too ', '')}
               <kbd className="text-fine">{REASON_KEYS[i]}</kbd>
             </button>
           ))}

@@ -1,7 +1,7 @@
 'use client'
 
 import { useMemo } from 'react'
-import { chancePercent } from '@/core/pairing/chance'
+import { chancePercent, JUDGEMENT_WORDS } from '@/core/pairing/chance'
 import { dayByClock } from '@/core/light/zone-clock'
 import { differs } from '@/core/record/agreement'
 import { isVerdict } from '@/core/record/look'
@@ -87,7 +87,7 @@ function ModelLine({ pair, said }: { readonly pair: BenchPair; readonly said: Sh
       <p className="flex items-center gap-2">
         <JudgementMark judgement={judgement} />
         <span className="font-medium">
-          Model in this light: {judgement}, chance {chancePercent(chance)}
+          Model in this light: {JUDGEMENT_WORDS[judgement]}, chance {chancePercent(chance)}
           {strength && `; works ${strength.word} at ${strength.percent} %`}
         </span>
         {said?.verdict && differs(chance, said.verdict) && (
@@ -99,7 +99,8 @@ function ModelLine({ pair, said }: { readonly pair: BenchPair; readonly said: Sh
       </p>
       {then && (
         <p className="text-dim">
-          At your look: {then.judgement}, chance {chancePercent(then.chance)}. {then.sentence}
+          At your look: {JUDGEMENT_WORDS[then.judgement]}, chance {chancePercent(then.chance)}.{' '}
+          {then.sentence}
         </p>
       )}
       <Figures>

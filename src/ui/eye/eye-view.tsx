@@ -7,7 +7,7 @@ import {
   type EyeFacet,
   type EyeLook,
 } from '@/core/eye/differences'
-import { judgementOf } from '@/core/pairing/chance'
+import { judgedWords } from '@/core/pairing/chance'
 import { VERDICT_WORDS } from '@/core/record/verdict'
 import { counted } from '@/core/words'
 import { Link } from '../frame/page-link'
@@ -174,7 +174,7 @@ function LookLine({ look }: { readonly look: EyeLook }) {
         {words}
       </Link>
       , {on}: you {VERDICT_WORDS[verdict]}
-      {chance !== null && `, it ${judgementOf(chance)}`}
+      {chance !== null && `, it ${judgedWords(chance)}`}
     </li>
   )
 }

@@ -1,4 +1,5 @@
-import { VERDICT_WORDS, verdictSentence } from '@/core/record/verdict'
+import { JUDGEMENT_WORDS } from '@/core/pairing/chance'
+import { VERDICT_WORDS, verdictSentence, reasonsSaid } from '@/core/record/verdict'
 import { Link } from '../frame/page-link'
 import { Patch } from '../swatch/patch'
 import { Notches } from '../verdict/notches'
@@ -42,7 +43,7 @@ export function GridCellView({
           ? `/visits/${visitId}/rooms/${cell.roomId}/bench?candidate=${paint.id}${keeperId ? `&keeper=${keeperId}` : ''}`
           : `/visits/${visitId}/rooms/${cell.roomId}/sheet`
       }
-      aria-label={`${paint.name} at ${paint.strengthPercent} per cent in ${roomName}: ${words}${cell.guess ? `; the model expects: ${cell.guess}` : ''}`}
+      aria-label={`${paint.name} at ${paint.strengthPercent} per cent in ${roomName}: ${words}${cell.guess ? `; the model expects: ${JUDGEMENT_WORDS[cell.guess]}` : ''}`}
       data-verdict={ruledOut !== null ? 'ruled out' : (says.verdict ?? 'unseen')}
       className="block w-40"
     >
@@ -60,7 +61,9 @@ export function GridCellView({
         <VerdictMark verdict={ruledOut !== null ? 'no' : says.verdict} />
         {words}
       </span>
-      {cell.guess && <span className="block text-fine italic">model: {cell.guess}</span>}
+      {cell.guess && (
+        <span className="block text-fine italic">model: {JUDGEMENT_WORDS[cell.guess]}</span>
+      )}
       {cell.founded.notches !== 0 && (
         <span className="flex items-center gap-1.5 text-fine text-dim">
           <Notches count={cell.founded.notches} />
@@ -89,7 +92,9 @@ export function GridCellView({
       {namedBy && (
         <span className="block text-fine leading-4 text-dim" title={namedBy}>
           {/* That it was a chip stands beside the notches. */}
-          {[...says.reasons, ...says.marks.filter((mark) => mark !== 'on a chip only')].join(', ')}
+          {[reasonsSaid(says.reasons), ...says.marks.filter((mark) => mark !== 'on a chip only')]
+            .filter(Boolean)
+            .join(', ')}
           <span className="line-clamp-2">
             {onScreen === null ? namedBy : `${verdictSentence(onScreen, [])} ${namedBy}`}
           </span>

@@ -12,7 +12,7 @@ const row = (name: string, worksIn: number, ...cells: ReturnType<typeof cell>[])
 const ROWS = [
   row('torn', 1, cell('works'), cell('no')),
   row('unseen', 0, cell(null), cell('no')),
-  row('out', 0, cell('no'), cell(null, true, 'too green'), cell(null, false)),
+  row('out', 0, cell('no'), cell(null, true, 'too-green'), cell(null, false)),
   row('best', 2, cell('works'), cell('works')),
 ]
 const shown = (parameters: Record<string, string | undefined>) =>

@@ -1,10 +1,11 @@
+import { REASON_WORDS } from '@/core/record/verdict'
 import type { EyeSaid } from '@/core/record/eye-said'
 import type { PreparedLight } from '@/core/colour/appearance'
 import type { Reflectance } from '@/core/colour/spectrum'
 import type { Sheen } from '@/core/paint/sheen'
 import type { Surface } from '@/core/record/proposal'
 import type { HouseRules } from '@/core/advice/house-rules'
-import { isBad } from '@/core/pairing/chance'
+import { isBad, JUDGEMENT_WORDS } from '@/core/pairing/chance'
 import { pairReading } from '@/core/pairing/pair-reading'
 import type { FinishColour } from '@/core/pairing/parts'
 import { judgedWall, type Paint, type SchemeWall } from '@/core/scheme/beside-piece'
@@ -189,7 +190,7 @@ export function swapWords(
   const said = arriving.map((piece) => {
     const { judgement, chance, reason } = pairReading(light, wall, piece)
     const end = isBad(chance) ? '; another for this scheme.' : '.'
-    return `${piece.name}, arriving: ${judgement}, ${reason}${end}`
+    return `${piece.name}, arriving: ${JUDGEMENT_WORDS[judgement]}, ${REASON_WORDS[reason]}${end}`
   })
   const [clearest] = free
   if (!clearest) return said

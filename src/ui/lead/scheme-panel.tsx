@@ -1,5 +1,6 @@
 'use client'
 
+import { JUDGEMENT_WORDS } from '@/core/pairing/chance'
 import { ToggleGroup } from 'radix-ui'
 import { useState } from 'react'
 import type { PreparedLight } from '@/core/colour/appearance'
@@ -87,7 +88,7 @@ export function SchemePanel({
             <span className="text-dim">{deckOf(decks, paint)}</span>
             <span className="flex items-center gap-1">
               <JudgementMark judgement={beside.judgement} />
-              {beside.judgement}, LRV {Math.round(lrvPercent(paint.reflectance))}
+              {JUDGEMENT_WORDS[beside.judgement]}, LRV {Math.round(lrvPercent(paint.reflectance))}
             </span>
           </button>
         ))}
@@ -133,7 +134,7 @@ export function SchemePanel({
               {capital(surface)}, {nameOf(decks, paint)}, {deckOf(decks, paint)}:
             </span>{' '}
             {beside.sentence}
-            {weakest && ` Weakest beside ${weakest.name}: ${weakest.judgement}.`}
+            {weakest && ` Weakest beside ${weakest.name}: ${JUDGEMENT_WORDS[weakest.judgement]}.`}
           </li>
         ))}
         {trim && trimPaint && (

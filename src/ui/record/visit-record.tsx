@@ -11,6 +11,9 @@ import {
 } from 'react'
 import type { Answer, Command, PayloadOf } from '@/commands/kinds'
 import type { Look } from '@/core/record/look'
+import { judgementKey, reasonKey } from '@/core/record/said-before'
+import type { Judgement } from '@/core/pairing/chance'
+import type { Reason } from '@/core/record/verdict'
 import { answerOf } from './answer-of'
 import { whenOtherPagesChange } from './other-pages'
 import { commandOf, isSending, isShownHere, ownChangesSince, send, sendCommand } from './send'
@@ -203,17 +206,25 @@ function lookChanges(changes: readonly OwnChange[]) {
       if (look) taken.set(look.id, at.seq)
     } else if (command.kind === 'say-why') {
       const { lookId, reasons, ...said } = command.payload as PayloadOf<'say-why'>
-      sayings.set(lookId, { sayings: { reasons, ...said } as Sayings, ...at })
+      sayings.set(lookId, { sayings: { reasons: keysOf(reasons), ...said } as Sayings, ...at })
     }
   }
   return { given, taken, sayings }
 }
+
+/** What waited since before has the words of then. */
+const keysOf = (reasons: readonly Reason[]): Reason[] => reasons.map(reasonKey) as Reason[]
 
 const shownLook = (
   { lookId, ...look }: PayloadOf<'keep-look'>,
   { id, madeAt, actor }: Pick<Command, 'id' | 'madeAt' | 'actor'>,
 ): ShownLook => ({
   ...look,
+  reasons: keysOf(look.reasons),
+  model: look.model && {
+    ...look.model,
+    judgement: judgementKey(look.model.judgement) as Judgement,
+  },
   bestOf: look.bestOf ?? [],
   photoHash: null,
   id: lookId,

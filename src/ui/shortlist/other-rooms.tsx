@@ -3,7 +3,7 @@
 import { useMemo } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
 import type { RoomDay } from '@/core/light/light-choice'
-import { judgementOf } from '@/core/pairing/chance'
+import { judgementOf, JUDGEMENT_WORDS } from '@/core/pairing/chance'
 import type { Sheen } from '@/core/paint/sheen'
 import type { ReadingSource } from '@/core/paint/reading'
 import { askedRoomOn, rankedRoomOf, type RoomBrief } from '@/core/ranking/asked-room'
@@ -73,7 +73,7 @@ export function InRooms({
           <span>
             <span className="font-medium">
               {room.name}
-              {judgement && `: ${judgement}`}
+              {judgement && `: ${JUDGEMENT_WORDS[judgement]}`}
             </span>
             , {words}
           </span>

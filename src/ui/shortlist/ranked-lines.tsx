@@ -1,7 +1,7 @@
 'use client'
 
 import { useMemo, useState } from 'react'
-import { judgementOf } from '@/core/pairing/chance'
+import { judgementOf, judgedWords } from '@/core/pairing/chance'
 import { atStrength } from '@/core/paint/strength'
 import { rankedRoomOf } from '@/core/ranking/asked-room'
 import { pairingTable } from '@/core/ranking/pairing-table'
@@ -87,7 +87,7 @@ export function RankedLines({
                   <span className="min-w-0 flex-1 truncate font-medium">
                     {decks.nameOf(each.place)}, {each.strengthPercent} %
                   </span>
-                  <span className="shrink-0 max-xl:sr-only">{judgementOf(each.chance)}</span>
+                  <span className="shrink-0 max-xl:sr-only">{judgedWords(each.chance)}</span>
                 </span>
                 {eye && <EyeLine said={eye} />}
                 <span className="block leading-4">

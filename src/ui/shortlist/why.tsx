@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
-import { chancePercent } from '@/core/pairing/chance'
+import { chancePercent, JUDGEMENT_WORDS } from '@/core/pairing/chance'
 import type { ReadingSource } from '@/core/paint/reading'
 import { rankedRoomOf } from '@/core/ranking/asked-room'
 import { pairingTable } from '@/core/ranking/pairing-table'
@@ -89,7 +89,7 @@ export function Why({
                 <td key={light} className="py-2 pr-3">
                   <span className="flex items-center gap-1 font-medium">
                     <JudgementMark judgement={judgement} />
-                    {judgement}
+                    {JUDGEMENT_WORDS[judgement]}
                   </span>
                   <span className="block text-fine">{sentence}</span>
                 </td>

@@ -1,5 +1,6 @@
 'use client'
 
+import { JUDGEMENT_WORDS } from '@/core/pairing/chance'
 import { useMemo } from 'react'
 import type { EyeSaid } from '@/core/record/eye-said'
 import type { HouseRules } from '@/core/advice/house-rules'
@@ -115,8 +116,8 @@ export function TogetherView({
               <p className="mt-1 flex items-start gap-2 text-small">
                 <JudgementMark judgement={each.judgement} />
                 <span>
-                  <span className="font-medium">{each.judgement}</span>: {each.why};{' '}
-                  {each.sharesUndertone ? 'one undertone' : 'undertones apart'}. LRV{' '}
+                  <span className="font-medium">{JUDGEMENT_WORDS[each.judgement]}</span>: {each.why}
+                  ; {each.sharesUndertone ? 'one undertone' : 'undertones apart'}. LRV{' '}
                   {Math.round(p.walls.lrvPercent)} to {Math.round(q.walls.lrvPercent)}:{' '}
                   {each.stepWords}.
                 </span>

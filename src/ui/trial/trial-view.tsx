@@ -1,5 +1,6 @@
 'use client'
 
+import { JUDGEMENT_WORDS } from '@/core/pairing/chance'
 import { useMemo, useState } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
 import type { ReadingSource } from '@/core/paint/reading'
@@ -233,7 +234,7 @@ function BesideStaying({
             <p>
               {said && <EyeLine said={said} />}
               <span className="font-medium">
-                {name}: {reading.judgement}.
+                {name}: {JUDGEMENT_WORDS[reading.judgement]}.
               </span>{' '}
               {reading.sentence}
             </p>

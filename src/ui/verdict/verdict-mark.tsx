@@ -54,14 +54,14 @@ const SHAPES: Record<Verdict | 'unseen', React.ReactNode> = {
 
 const BY_CHANCE: Record<Judgement, React.ReactNode> = {
   works: SHAPES.works,
-  'works likely': (
+  'likely-works': (
     <>
       {ring}
       <path d="M-7.4 -3 A8 8 0 1 0 7.4 -3 Z" fill="currentColor" />
     </>
   ),
   unsure: SHAPES.unsure,
-  'no likely': (
+  'likely-not': (
     <>
       {ring}
       <rect x="-5" y="-2" width="10" height="4" fill="currentColor" stroke="none" />

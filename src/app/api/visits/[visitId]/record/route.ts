@@ -1,3 +1,4 @@
+import { JUDGEMENT_WORDS } from '@/core/pairing/chance'
 import { lookWordsOf } from '@/app/_load/house-grid'
 import { handedPaint } from '@/app/_load/hand-off'
 import {
@@ -8,7 +9,7 @@ import {
   loadVisit,
 } from '@/app/_load/visit-page'
 import { seenSaid } from '@/core/record/look-words'
-import { VERDICT_WORDS } from '@/core/record/verdict'
+import { VERDICT_WORDS, REASON_WORDS } from '@/core/record/verdict'
 import { writeRecordCsv } from '@/formats/record-csv'
 
 /** The record of a visit as CSV, a look a line. */
@@ -37,11 +38,11 @@ export async function GET(
         light: words.light(look),
         how: seenSaid(look),
         verdict: look.verdict ? VERDICT_WORDS[look.verdict] : '',
-        reasons: look.reasons.join('; '),
+        reasons: look.reasons.map((reason) => REASON_WORDS[reason]).join('; '),
         lean: look.lean ?? '',
         note: look.note,
         client: look.client ? [look.client.says, look.client.words].filter(Boolean).join(': ') : '',
-        model: look.model?.judgement ?? '',
+        model: look.model ? JUDGEMENT_WORDS[look.model.judgement] : '',
         by: look.by,
         madeAt: look.madeAt,
       }

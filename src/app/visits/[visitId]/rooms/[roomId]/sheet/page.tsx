@@ -3,7 +3,7 @@ import { ReadingPage } from '@/ui/frame/reading-page'
 import { SheetHeader } from '@/ui/sheet/sheet-header'
 import { OLD_PAINT_CAUTION } from '@/core/advice/brief'
 import { longDate } from '@/core/light/calendar-date'
-import { chancePercent } from '@/core/pairing/chance'
+import { chancePercent, JUDGEMENT_WORDS } from '@/core/pairing/chance'
 import { PhotoLink } from '@/ui/bench/moment-photo'
 import { Patch } from '@/ui/swatch/patch'
 import { notSoldIn } from '@/core/record/proposal'
@@ -186,7 +186,7 @@ function Entry({
                 </>
               )}
               {look.model &&
-                `; the model said ${look.model.judgement}, ${chancePercent(look.model.chance)}`}
+                `; the model said ${JUDGEMENT_WORDS[look.model.judgement]}, ${chancePercent(look.model.chance)}`}
             </li>
           ))}
         </ul>
