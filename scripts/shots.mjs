@@ -1,10 +1,24 @@
-// npm run shots [-- DIRECTORY [WIDTH HEIGHT]]: one picture of each main view, from the demo data.
+// npm run shots [-- DIRECTORY [WIDTH HEIGHT]]: one picture of each main view, from the demo data, and how much each says at once.
 import { mkdirSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join, resolve } from 'node:path'
 import { ensureBrowser, launchOptions } from './lib/browser.mjs'
+import { inSight } from './lib/in-sight.mjs'
 import { ensureBuild, ensurePackages, root, seedDemo } from './lib/prepare.mjs'
 import { freePort, startServer } from './lib/server.mjs'
+
+// How many words a screen may have in sight at 1280 × 800, outside the navigation and the bar of light.
+const MOST_WORDS = {
+  'bench, before a verdict': 60,
+  bench: 90,
+  shortlist: 170,
+  'around-it': 150,
+  boards: 160,
+  ruling: 150,
+  'house-grid': 180,
+  keepers: 130,
+  'room-to-room': 150,
+}
 
 const [directory = 'docs/screenshots', width = '1280', height = '800'] = process.argv.slice(2)
 
@@ -38,6 +52,14 @@ async function takeAll(page) {
   const shot = async (name) => {
     await page.waitForLoadState('networkidle')
     await page.screenshot({ path: join(into, `${name}.png`) })
+    await count(name)
+  }
+  const count = async (name) => {
+    const { words, controls, onPage } = await page.evaluate(inSight)
+    const most = MOST_WORDS[name]
+    console.log(
+      `${name}: ${words} words${most ? ` of at most ${most}` : ''}, ${controls} controls in sight; ${onPage} words on the page`,
+    )
   }
   const open = (address) => page.goto(server.url + address)
   const link = async (name) =>
@@ -75,6 +97,8 @@ async function takeAll(page) {
     .click()
   await page.waitForURL(/bench/)
   await open(new URL(page.url()).pathname + new URL(page.url()).search + late.replace('?', '&'))
+  await page.getByRole('group', { name: 'Your verdict' }).waitFor()
+  await count('bench, before a verdict')
   // A pair with the photograph, a no and why, and what to try next.
   await page.keyboard.press('n')
   await page.getByRole('region', { name: 'Last look' }).waitFor()
