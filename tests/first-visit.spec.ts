@@ -96,7 +96,7 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
     await page.keyboard.press('Enter')
     await expect(page.getByRole('heading', { name: / at 100 %$/ })).toBeFocused()
     await page.keyboard.press('s')
-    await expect(button(/at 75 %, lightened by 25 %/)).toBeVisible()
+    await expect(button(/at 75 %, with 25 % less tint/)).toBeVisible()
     await page.keyboard.press('-')
     await expect(page.getByRole('heading', { name: / at 75 %$/ })).toBeVisible()
     await page.keyboard.press('Enter')

@@ -87,7 +87,7 @@ test('by keyboard from a ruling to three PDFs, whose text is that of the store l
     expect(forClient[entry + 2]).toContain(
       candidate.strength_percent === 100
         ? `At full strength, in ${String(ruling.sheen)}.`
-        : `At ${String(candidate.strength_percent)} %, lightened by ${100 - Number(candidate.strength_percent)} %, in ${String(ruling.sheen)}.`,
+        : `At ${String(candidate.strength_percent)} %, with ${100 - Number(candidate.strength_percent)} % less tint, in ${String(ruling.sheen)}.`,
     )
 
     // A cell may run over two lines: the row is read from its surface to the next one.
@@ -115,7 +115,7 @@ test('by keyboard from a ruling to three PDFs, whose text is that of the store l
     expect(lines).toContain(
       candidate.strength_percent === 100
         ? `Full formula, ${String(colour.base)} base.`
-        : `Mix at ${String(candidate.strength_percent)} % of the formula, in the same ${String(colour.base)} base: the formula lightened by ${100 - Number(candidate.strength_percent)} %.`,
+        : `Mix at ${String(candidate.strength_percent)} % of the formula, in the same ${String(colour.base)} base: ${100 - Number(candidate.strength_percent)} % less tint.`,
     )
     expect(lines).toContain('Bring a dried sample')
   }

@@ -1,5 +1,5 @@
 /**
- * How much a page says and asks at once: words and controls that can be seen without scrolling, outside the navigation and the
+ * How much a page says and asks at once: words (a key's letter is none) and controls that can be seen without scrolling, outside the navigation and the
  * bar of light. Runs in the page.
  *
  * @returns {{ words: number, controls: number, onPage: number }} `onPage` with what has to be scrolled to
@@ -30,7 +30,7 @@ export function inSight() {
   const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
   for (let node = walker.nextNode(); node; node = walker.nextNode()) {
     const parent = node.parentElement
-    if (parent.closest('script, style, option, title') || isOutside(parent) || !isShown(parent))
+    if (parent.closest('script, style, option, title, kbd') || isOutside(parent) || !isShown(parent))
       continue
     for (const { index, 0: word } of node.data.matchAll(/\S*[\p{L}\p{N}]\S*/gu)) {
       const range = document.createRange()

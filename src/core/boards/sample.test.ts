@@ -53,7 +53,7 @@ test('a dark colour in satin is deeper and stronger away from the window, lighte
   expect(sheenApartSaid('eggshell', 'eggshell', navy)).toBe('The tester is eggshell, as wanted.')
 })
 
-test('a wall is sampled from trim to trim beside a door, else a window, never as an island', () => {
+test('a wall is sampled up to the woodwork beside a door, else a window, never as an island', () => {
   const room = {
     northSouthMm: 4000,
     eastWestMm: 5000,

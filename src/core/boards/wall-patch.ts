@@ -2,7 +2,7 @@ import type { RoomWindow } from '../light/room'
 import { wallFacing, WALL_NAMES, wallWidthMm, type WallName } from '../light/walls'
 import { paintedWalls } from './placings'
 
-/** A strip of wall that is painted from trim to trim, to judge a colour on it. */
+/** A strip of wall that is painted up to the woodwork on both sides, to judge a colour on it. */
 export interface WallPatch {
   readonly wall: WallName
   readonly beside: 'the door' | 'the window' | 'the corner'

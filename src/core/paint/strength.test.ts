@@ -133,7 +133,7 @@ test('a white base has rungs on both sides of full strength, the others none', (
 })
 
 test('strengths are said both ways', () => {
-  expect(strengthWords(75)).toBe('at 75 %, lightened by 25 %')
-  expect(strengthWords(125)).toBe('at 125 %, deepened by 25 %')
+  expect(strengthWords(75)).toBe('at 75 %, with 25 % less tint')
+  expect(strengthWords(125)).toBe('at 125 %, with 25 % more tint')
   expect(strengthWords(100)).toBe('at full strength')
 })

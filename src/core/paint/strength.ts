@@ -33,14 +33,14 @@ export function ladderOf(base: Base): readonly number[] {
   return [...STRONGER_PERCENT, ...STRENGTHS_PERCENT]
 }
 
-/** Said both ways the trade says it: "at 75 %, lightened by 25 %". */
+/** Said both ways the trade says it: "at 75 %, with 25 % less tint". */
 export function strengthWords(strengthPercent: number): string {
   between(strengthPercent, 0, 1000, 'a strength')
   if (strengthPercent === 100) return 'at full strength'
   const change =
     strengthPercent < 100
-      ? `lightened by ${100 - strengthPercent} %`
-      : `deepened by ${strengthPercent - 100} %`
+      ? `with ${100 - strengthPercent} % less tint`
+      : `with ${strengthPercent - 100} % more tint`
   return `at ${strengthPercent} %, ${change}`
 }
 

@@ -26,8 +26,8 @@ export function sheenSays(surface: Surface, sheen: Sheen, { washed }: Wear): str
   const isShiny = SHINY.includes(sheen)
   if (JOINERY.includes(surface))
     return isShiny
-      ? 'Takes knocks and washing, and fingerprints wipe off.'
-      : 'Joinery and doors want satin: this marks, and fingerprints stay.'
+      ? 'Takes knocks and washing, and hand marks come off with a damp cloth.'
+      : 'Joinery and doors want satin: this marks, and hand marks stay.'
   if (surface === 'ceiling')
     return isShiny ? 'Shows every joint against the light; matt hides them.' : 'Hides the joints.'
   if (isShiny) return 'Shows every flaw of the plaster towards a window; it washes well.'
@@ -36,6 +36,6 @@ export function sheenSays(surface: Surface, sheen: Sheen, { washed }: Wear): str
       ? 'Hides flaws, but this room is splashed and wiped: eggshell washes better.'
       : 'Washes, and still hides most flaws.'
   return sheen === 'matt'
-    ? 'Hides flaws; scuffs are touched up corner to corner.'
+    ? 'Hides flaws; a scuffed wall is repainted whole.'
     : 'Washes better than matt, and shows a little more of the plaster.'
 }

@@ -97,12 +97,12 @@ function linesIn(asked: AskedRoom) {
 const LINES = ROOMS.map((asked) => ({ asked, lines: linesIn(asked) }))
 
 test('every line is its own, over all rooms', () => {
-  const said = LINES.flatMap(({ lines }) => lines.map(({ line }) => line.gives))
+  const said = LINES.flatMap(({ lines }) => lines.map(({ line }) => `${line.called}, ${line.gift}`))
   expect(said).toHaveLength(30)
   expect(new Set(said).size).toBe(30)
   // Not one phrase for all: what a room's ten are said to give differs.
   for (const { lines } of LINES) {
-    const gifts = lines.map(({ line }) => line.gives.replace(/^.*LRV \d+/, ''))
+    const gifts = lines.map(({ line }) => line.gift)
     expect(new Set(gifts).size).toBeGreaterThanOrEqual(3)
   }
 })
@@ -124,7 +124,9 @@ test('no line contradicts its table: what it is weakest beside is the table’s 
       expect(own[0]!.judged.chance).toBeCloseTo(chance, 6)
       // Whatever it is said to be set off by, to stretch or to bridge, it is so in every light of the table.
       const [, keeperName] =
-        /(?:quiet stretch of|set off by|bridges to|connects with) (.+)$/.exec(line.gives) ?? []
+        /^(?:a quiet relative of|set off by|bridges to|shares the undertone of) (.+)$/.exec(
+          line.gift ?? '',
+        ) ?? []
       if (keeperName)
         for (const cell of cells.filter(({ name }) => name === keeperName))
           expect(isGood(cell.judged.chance) || cell.judged.chance > 0.4).toBe(true)

@@ -13,8 +13,10 @@ import { capital } from '../words'
 
 /** What a ranking says of one colour. */
 export interface ProposalLine {
-  /** What it is, and what it gives this room. */
-  readonly gives: string
+  /** What it is: "Off-white, LRV 86". */
+  readonly called: string
+  /** What it gives this room: "takes up the pink of Stone counter"; null where it is nothing to speak of. */
+  readonly gift: string | null
   /** Against which part of which keeper it is weakest, and in which light. */
   readonly weakest: string
 }
@@ -83,8 +85,8 @@ export function proposalLines(
     const lrvHere = lrvPercent(colour.reflectance)
     const { short, words } = nameOf(undertoneOf(DAYLIGHT, colour.reflectance), lrvHere, rules)
     const lrv = Math.round(lrvHere)
-    const lineWith = (gift: string | null, called = short): string =>
-      `${capital(called)}, LRV ${lrv}${gift === null ? '' : `, ${gift}`}`
+    const calledBy = (name: string): string => `${capital(name)}, LRV ${lrv}`
+    const lineWith = (gift: string | null): string => `${calledBy(short)}, ${gift}`
     // Twice the same line is no line of its own.
     const said = (gift: string): number =>
       (times.get(gift) ?? 0) + (lines.has(lineWith(gift)) ? colours.length : 0)
@@ -94,10 +96,10 @@ export function proposalLines(
     )
     if (gift !== null) times.set(gift, (times.get(gift) ?? 0) + 1)
     // Where even so it would be another’s, its undertone is said too.
-    const gives = lines.has(lineWith(gift)) ? lineWith(gift, words) : lineWith(gift)
-    lines.add(gives)
+    const called = calledBy(lines.has(lineWith(gift)) ? words : short)
+    lines.add(lineWith(gift))
     return {
-      gives,
+      ...{ called, gift },
       weakest: `weakest beside ${partOf(finishes[colour.finish]!, finishes)} ${lights[colour.light]!}`,
     }
   })

@@ -36,7 +36,7 @@ function words(
     case 'fittings':
       return 'Switch off before working round lights and sockets. Do not open fittings: that is for an electrician.'
     case 'touch-ups':
-      return 'Touch up corner to corner, never from a tester. Label what is left by room, surface and date, and keep it.'
+      return 'Touch up by the whole wall, never a spot, and never from a tester. Label what is left by room, surface and date, and keep it.'
     case 'sheens':
       return 'One sheen’s name means different shines in different products: compare dry samples before the tin is opened.'
   }

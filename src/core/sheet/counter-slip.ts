@@ -53,7 +53,7 @@ export function counterSlip(house: HandOff, swatchHex: ReadonlyMap<string, strin
 export function mixLines(strengthPercent: number, base: string, mayBeRefused: boolean): string[] {
   if (strengthPercent === 100) return [`Full formula, ${base} base.`]
   return [
-    `Mix at ${strengthPercent} % of the formula, in the same ${base} base: the formula ${strengthWords(strengthPercent).replace(/^at \d+ %, /, '')}.`,
+    `Mix at ${strengthPercent} % of the formula, in the same ${base} base: ${strengthWords(strengthPercent).replace(/^at \d+ %, with /, '')}.`,
     ...(mayBeRefused
       ? ['The counter may refuse this colour at another strength: ask before anything is mixed.']
       : []),

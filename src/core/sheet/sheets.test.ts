@@ -154,9 +154,9 @@ test('rooms are painted from the top down', () => {
 
 test('a strength is said both ways at the counter, in the same base', () => {
   expect(mixLines(75, 'white', false)).toEqual([
-    'Mix at 75 % of the formula, in the same white base: the formula lightened by 25 %.',
+    'Mix at 75 % of the formula, in the same white base: 25 % less tint.',
   ])
-  expect(mixLines(125, 'mid', true)[0]).toContain('deepened by 25 %')
+  expect(mixLines(125, 'mid', true)[0]).toContain('25 % more tint')
   expect(mixLines(125, 'mid', true)[1]).toContain('may refuse')
   expect(mixLines(100, 'deep', false)).toEqual(['Full formula, deep base.'])
 })

@@ -33,7 +33,7 @@ export function LeanKey({
           )
         }
       >
-        {isOut ? 'In again' : `None of this lean (${leanWords(lean)})`}
+        {isOut ? 'In again' : `No ${leanWords(lean)} here`}
       </button>
       <span role="status" className="sr-only">
         {message}

@@ -52,7 +52,7 @@ export class ListedDecks {
   /** In tone order. */
   readonly strips: readonly ListedStrip[]
   private readonly rows: Float32Array
-  private readonly decks: readonly DeckColours[]
+  readonly decks: readonly DeckColours[]
   private readonly byDay
   private readonly surfaces = new Map<number, Reflectance>()
   private readonly places = new Map<string, number>()

@@ -3,7 +3,7 @@
 import { deckWords } from '../deck/deck-words'
 import { Link } from '../frame/page-link'
 import { useEffect, useMemo, useRef } from 'react'
-import { isPrintedOff } from '@/core/paint/lrv'
+import { isPrintedOff, lrvPercent } from '@/core/paint/lrv'
 import { atStrength } from '@/core/paint/strength'
 import { DAYLIGHT } from '@/core/undertone/daylight'
 import { differenceWords } from '@/core/undertone/difference-words'
@@ -48,6 +48,7 @@ export function AtHand({
     () => atStrength(full, colour.whiteBase, at.strengthPercent),
     [full, colour, at.strengthPercent],
   )
+  const lrvHere = lrvPercent(reflectance)
   const lrv = decks.lrvs[at.place]!
   const printed = colour.printedLrvPercent
   const others = useMemo(() => namesakesOf(decks, at.place), [decks, at.place])
@@ -69,7 +70,8 @@ export function AtHand({
           {colour.name} at {at.strengthPercent} %
         </h1>
         <p className="text-fine text-dim">
-          {deckWords(colour.deck)}, {colour.code}, {colour.base} base;{' '}
+          {decks.decks.length > 1 && `${deckWords(colour.deck)}, `}
+          {colour.code}, LRV {Math.round(lrvHere)};{' '}
           {prepared ? seenLine(seenWords(prepared, reflectance)) : 'too dark to see'}{' '}
           <OutOfGamut reflectance={reflectance} />
           {printed !== null && isPrintedOff(printed, lrv) && (

@@ -26,7 +26,9 @@ export function Filters({
   return (
     <details className="text-small">
       <summary className="min-h-11 content-center">
-        Filters{asked.length > 0 && `: ${asked.length}`}, {count.toLocaleString('en-GB')} colours
+        {asked.length > 0
+          ? `Filters: ${asked.length}, ${count.toLocaleString('en-GB')} colours`
+          : 'Filters'}
       </summary>
       <div className="grid grid-cols-2 gap-x-4 gap-y-1 pb-2 sm:grid-cols-3">
         <Choice

@@ -79,7 +79,7 @@ export function FirstTen({
             </TextKey>
             {lean && (
               <TextKey className="text-fine" onClick={() => onLean(lean, true)}>
-                None of this lean ({leanWords(lean)})
+                No {leanWords(lean)}
               </TextKey>
             )}
           </span>

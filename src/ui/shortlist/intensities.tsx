@@ -5,16 +5,16 @@ import { WHITE_CARD } from '@/core/colour/appearance'
 import { judgementOf } from '@/core/pairing/chance'
 import type { NamedFinish } from '@/core/ranking/asked-room'
 import type { BestOfColours } from '@/core/ranking/whole-ranking'
-import { lightnessWord } from '@/core/undertone/lightness-word'
 import { percentDarkerThanWhite } from '@/core/undertone/side-by-side'
 import { deckWords } from '../deck/deck-words'
 import { RelitPatch } from '../swatch/relit-patch'
 import { JudgementMark } from '../verdict/verdict-mark'
 import type { ListedDecks, ListedStrip } from '../deck/listed-decks'
-import { skipOneStep } from './skip-one-step'
+import { withStepBetween } from './step-between'
 
+// What strips are laid against; of a room it is said what.
 const AGAINST = {
-  room: 'what decides, and the trim',
+  room: '',
   card: 'white card',
   alone: 'nothing',
 } as const
@@ -43,8 +43,11 @@ export function Intensities({
   readonly onPick: (place: number) => void
 }) {
   const [against, setAgainst] = useState<Against>('room')
-  const [skips, setSkips] = useState(false)
-  const beside = trim?.name ?? 'white paper'
+  const [isStep, setStep] = useState(false)
+  const words = {
+    ...AGAINST,
+    room: [deciding[0]?.name, trim?.name ?? 'white paper'].filter(Boolean).join(' and '),
+  }
   return (
     <section aria-label="Intensity" className="flex flex-col gap-2">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1 text-small">
@@ -56,9 +59,9 @@ export function Intensities({
             value={against}
             onChange={(event) => setAgainst(event.target.value as Against)}
           >
-            {Object.entries(AGAINST).map(([value, words]) => (
+            {Object.entries(words).map(([value, said]) => (
               <option key={value} value={value}>
-                {words}
+                {said}
               </option>
             ))}
           </select>
@@ -67,21 +70,17 @@ export function Intensities({
           <input
             type="checkbox"
             className="size-5 accent-ink"
-            checked={skips}
-            onChange={(event) => setSkips(event.target.checked)}
+            checked={isStep}
+            onChange={(event) => setStep(event.target.checked)}
           />
-          Skip one step
+          With a step between
         </label>
-        {against === 'room' && deciding.length > 0 && (
-          <span className="text-fine text-dim">
-            {beside} above, {deciding[0]!.name} below
-          </span>
-        )}
       </div>
       {strips.map((strip) => (
         <div key={`${strip.deck.id} ${strip.strip}`}>
           <h3 className="mb-1 text-fine text-dim">
-            {deckWords(strip.deck)}, strip {strip.strip}
+            Strip {strip.strip}
+            {decks.decks.length > 1 && `, ${deckWords(strip.deck)}`}
           </h3>
           <div className={against === 'card' ? 'bg-midgrey' : undefined}>
             {against === 'card' && <RelitPatch reflectance={WHITE_CARD} className="h-5 w-full" />}
@@ -137,7 +136,9 @@ export function Intensities({
                   {...{ decks, place, whole }}
                   isPicked={place === picked}
                   contrasts={
-                    skips && picked !== null && skipOneStep(decks, strip, picked).includes(place)
+                    isStep &&
+                    picked !== null &&
+                    withStepBetween(decks, strip, picked).includes(place)
                   }
                 />
               </li>
@@ -171,10 +172,10 @@ function IntensityWords({
         {whole && <JudgementMark judgement={judgementOf(whole.weighed[place]!)} />}
         <span className="truncate">{code}</span>
       </span>
-      <span className="block">
-        {lightnessWord(lrv)}, LRV {Math.round(lrv)}
-      </span>
-      <span className="block text-dim">{percentDarkerThanWhite(lrv)} % darker than white</span>
+      <span className="block">LRV {Math.round(lrv)}</span>
+      {isPicked && (
+        <span className="block text-dim">{percentDarkerThanWhite(lrv)} % darker than white</span>
+      )}
       {strength !== undefined && strength !== 100 && (
         <span className="block text-dim">best at {strength} %</span>
       )}

@@ -66,9 +66,9 @@ export function RankedLines({
     })),
   )
   return (
-    <ol>
+    <ol aria-label="Laid out">
       {lines.slice(0, shown).map((each) => {
-        const { reflectance, gives, weakest } = each
+        const { reflectance, called, gift, weakest } = each
         const eye = worstSaid(room, { ...each, deckColourId: decks.colours[each.place]!.id })
         const washesOut = each.against.some((words) => words.startsWith('washes out'))
         const isPicked = picked?.place === each.place
@@ -77,7 +77,7 @@ export function RankedLines({
             <button
               type="button"
               aria-pressed={isPicked}
-              className="flex min-h-14 w-full items-stretch gap-2 text-left hover:bg-mist"
+              className="flex min-h-12 w-full items-stretch gap-2 text-left hover:bg-mist"
               onClick={() => onPick(each)}
             >
               <RelitPatch reflectance={reflectance} className="w-16 shrink-0" />
@@ -85,15 +85,19 @@ export function RankedLines({
                 <span className="flex items-center gap-1 text-small">
                   <JudgementMark judgement={judgementOf(each.chance)} />
                   <span className="min-w-0 flex-1 truncate font-medium">
-                    {decks.nameOf(each.place)}, {each.strengthPercent} %
+                    {decks.nameOf(each.place)}
+                    {each.strengthPercent !== 100 && `, ${each.strengthPercent} %`}
                   </span>
                   <span className="shrink-0 max-xl:sr-only">{judgedWords(each.chance)}</span>
                 </span>
                 {eye && <EyeLine said={eye} />}
                 <span className="block leading-4">
-                  {gives}
-                  {washesOut && ', washes out in this room'};{' '}
-                  <span className="text-dim">{weakest}</span>
+                  {called}
+                  {washesOut && ', washes out in this room'}
+                  <span className={isPicked ? undefined : 'sr-only'}>
+                    {gift !== null && `, ${gift}`}
+                    <span className="text-dim">; {weakest}</span>
+                  </span>
                 </span>
               </span>
             </button>

@@ -6,7 +6,7 @@ import type { BestOfColours } from '@/core/ranking/whole-ranking'
 import type { FetchedDeck, ListedColour } from '@/workers/fetch-deck'
 import { decidingParts } from './deciding-parts'
 import { ListedDecks, namesakesOf } from '../deck/listed-decks'
-import { skipOneStep } from './skip-one-step'
+import { withStepBetween } from './step-between'
 import { fittingPlaces, isAskedFor, NO_FILTER } from './tone-filter'
 
 const STRIPS: Readonly<Record<string, readonly Lab[]>> = {
@@ -89,13 +89,13 @@ test('a search goes by the beginning of a code or any part of a name', () => {
   expect(decks.find('  ')).toEqual([])
 })
 
-test('skip one step marks the next that stands visibly apart, one left out at least', () => {
+test('with a step between, it marks the next that stands visibly apart, one left out at least', () => {
   const strip = decks.strips[2]!
   const place = (code: string): number =>
     strip.places.find((at) => decks.colours[at]!.code === code)!
-  expect(codes(skipOneStep(decks, strip, place('P1')))).toEqual(['P0'])
-  expect(codes(skipOneStep(decks, strip, place('P3')))).toEqual(['P2'])
-  expect(skipOneStep(decks, decks.strips[0]!, place('P1'))).toEqual([])
+  expect(codes(withStepBetween(decks, strip, place('P1')))).toEqual(['P0'])
+  expect(codes(withStepBetween(decks, strip, place('P3')))).toEqual(['P2'])
+  expect(withStepBetween(decks, decks.strips[0]!, place('P1'))).toEqual([])
 })
 
 const whole = (of: (place: number) => number): BestOfColours => {

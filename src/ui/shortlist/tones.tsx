@@ -7,6 +7,7 @@ import { judgeInRoom } from '@/core/ranking/rank-for-room'
 import { unitsApart } from '@/core/ranking/variety'
 import { isRuledOut, type Lean } from '@/core/undertone/lean'
 import { TONES, type ToneName } from '@/core/undertone/tone-order'
+import { capital } from '@/core/words'
 import { deckWords } from '../deck/deck-words'
 import type { RankedFor } from './ranked-for'
 import { TextKey } from '../form/text-key'
@@ -196,7 +197,12 @@ function ToneKeys({
             {name}
           </span>{' '}
           <span className="block text-fine text-dim">
-            {all.filter(fits).length} of {all.length}
+            <span aria-hidden="true">
+              {all.some(fits) ? `${all.filter(fits).length}/${all.length}` : '–'}
+            </span>
+            <span className="sr-only">
+              {all.filter(fits).length} of {all.length} strips fit
+            </span>
           </span>
         </button>
       ))}
@@ -208,7 +214,7 @@ const isSame = (p: ListedStrip, q: ListedStrip): boolean =>
   p.deck.id === q.deck.id && p.strip === q.strip
 
 const toneWords = ({ tone }: ListedStrip, count: number): string =>
-  `${tone === 'quiet' ? 'The quiet ones' : `The ${tone} tone`}, ${count === 1 ? 'one strip' : `${count} strips`}`
+  `${capital(tone)}, ${count === 1 ? 'one strip' : `${count} strips`}`
 
 /** What a strip is, and where nothing of it fits, why: of the colour that comes nearest. */
 function StripWords({

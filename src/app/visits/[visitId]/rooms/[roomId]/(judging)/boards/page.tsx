@@ -30,7 +30,8 @@ export default async function BoardsPage({
       <main className="flex-1 p-6">
         <h1 className="text-head">Nothing goes to board yet</h1>
         <p className="my-3">
-          Three colours at most go to paint: say of a candidate that it is going to board.
+          Paint boards of no more than three colours. Say of each candidate that it is going to
+          board.
         </p>
         <Link href="shortlist?part=proposed" className="key key-first">
           To the candidates of this room
@@ -47,7 +48,7 @@ export default async function BoardsPage({
         onWall
           ? patch
             ? `On the ${patch.wall} wall, from the trim of ${patch.beside}, skirting to ceiling; beside its trim, never in the middle of the old colour`
-            : 'On the wall, trim to trim'
+            : 'Straight on the wall, up to the woodwork on both sides'
           : null
       }
       boards={entries}

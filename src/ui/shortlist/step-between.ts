@@ -3,8 +3,8 @@ import type { ListedDecks, ListedStrip } from '../deck/listed-decks'
 // A step of this much lightness, J′, is seen across a room; common practice has 10 as soft.
 const SEEN_APART = 10
 
-/** "Skip one step": the next lighter and the next deeper colour of a strip that stand visibly apart, one left out at least. */
-export function skipOneStep(
+/** "With a step between": the next lighter and the next deeper colour of a strip that stand visibly apart, one left out at least. */
+export function withStepBetween(
   decks: ListedDecks,
   { places }: ListedStrip,
   picked: number,
