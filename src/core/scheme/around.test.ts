@@ -85,11 +85,27 @@ test('the wall that the leading piece stands at is set apart first, then the one
   )
 })
 
-test('cloth of the wall’s own lean connects, cloth from across the circle sets it off', () => {
-  const { connects, setsOff } = fabricsFor(DECK[4]!, DEFAULT_HOUSE_RULES)
-  expect(connects.join()).toMatch(/orange|yellow/)
-  expect(setsOff.join()).toMatch(/blue|violet/)
-  expect(connects.join()).not.toMatch(/\bblue\b/)
+test('cloth for a wall: a near relative for curtains, a deeper one for seats, its opposite in cushions', () => {
+  const [wall, nearly] = [DECK[2]!, DECK[3]!]
+  const uses = (known: readonly DeckColour[]) =>
+    fabricsFor(wall, DECK, (colour) => known.includes(colour), DEFAULT_HOUSE_RULES)
+  expect(uses([]).map(({ use, colour }) => [use, colour.place])).toEqual([
+    ['Curtains or blinds', 3],
+    ['A sofa or chairs', 5],
+    ['Cushions', BLUE],
+  ])
+  for (const { chance } of uses([])) expect(chance).toBeGreaterThan(0.6)
+  // A green as light as the wall is none of them, and nothing is invented where a deck has nothing.
+  expect(fabricsFor(wall, [DECK[GREEN]!, nearly], () => false, DEFAULT_HOUSE_RULES)).toHaveLength(1)
+  // Of two that do as well, the one that was nearly chosen for the wall.
+  const twin = { ...DECK[5]!, place: 9 }
+  const [, seat] = fabricsFor(
+    wall,
+    [...DECK, twin],
+    ({ place }) => place === 9,
+    DEFAULT_HOUSE_RULES,
+  )
+  expect(seat!.colour.place).toBe(9)
 })
 
 test('only tones that come near in lightness and lean ask for texture', () => {

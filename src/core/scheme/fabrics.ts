@@ -1,60 +1,69 @@
 import type { HouseRules } from '../advice/house-rules'
+import { isGood } from '../pairing/chance'
 import { judgePair } from '../pairing/judge-pair'
+import type { KeeperKind } from '../pairing/keeper-kind'
+import type { Pairing } from '../pairing/said-of-pair'
 import { roleOf } from '../pairing/role'
-import { hueName, type HueName } from '../undertone/hue-name'
-import { leaning, type Undertone } from '../undertone/undertone'
+import type { Undertone } from '../undertone/undertone'
 import type { DeckColour } from './trim'
 
-/** Leans of fabric that sit with a wall, by depth. */
-export interface FabricLeans {
-  readonly connects: readonly string[]
-  readonly setsOff: readonly string[]
+interface Use {
+  readonly words: string
+  readonly kind: KeeperKind
+  /** How much deeper than the wall, in CAM16-UCS lightness: from, to. */
+  readonly deeper: readonly [number, number]
+  /** How strong it may lean, CAM16-UCS units: from, to. */
+  readonly lean: readonly [number, number]
+  readonly by: readonly Pairing[]
 }
 
-const FABRIC_DEPTHS = [
-  { word: 'pale', j: 88 },
-  { word: 'mid', j: 62 },
-  { word: 'deep', j: 32 },
-] as const
-// As leans of cloth go: a greyed one and a clear one, CAM16-UCS units.
-const FABRIC_LEANS = [9, 18] as const
-const AROUND_DEG = 20
-// Cloth is bought in one piece: only what surely sits is named.
-const SURE_FROM = 0.85
+const RELATED: readonly Pairing[] = ['shares the undertone', 'quiet relative', 'bridges']
+
+// Common practice: curtains near the wall in depth, seats a good step deeper, and the one clear colour in what is small.
+const USES: readonly Use[] = [
+  { words: 'Curtains or blinds', kind: 'curtain', deeper: [4, 16], lean: [2, 16], by: RELATED },
+  { words: 'A sofa or chairs', kind: 'upholstery', deeper: [16, 52], lean: [3, 20], by: RELATED },
+  { words: 'Cushions', kind: 'cushion', deeper: [-15, 60], lean: [14, 40], by: ['sets off'] },
+]
+// What was nearly chosen for a wall is known to sit in the room: another has to be clearly better.
+const KNOWN_HERE = 0.1
+
+/** A colour to look for in cloth, and what for. */
+export interface Fabric<C> {
+  readonly use: string
+  readonly colour: C
+  readonly chance: number
+}
 
 /**
- * Which leans and depths of cloth connect with a wall in the light at hand, and which set it off: every direction at three
- * depths, greyed and clear, each judged as upholstery.
+ * Up to three colours of cloth for a wall in the light at hand, each with a use; none for a use that nothing likely works for.
+ *
+ * @param colours to choose from
+ * @param isKnownHere whether it was nearly chosen for the walls
  */
-export function fabricsFor(wall: DeckColour, rules: HouseRules): FabricLeans {
-  const role = roleOf('upholstery', rules)
-  const found = {
-    connects: new Map<string, Set<HueName>>(),
-    setsOff: new Map<string, Set<HueName>>(),
-  }
-  for (const { word, j } of FABRIC_DEPTHS)
-    for (const c of FABRIC_LEANS)
-      for (let deg = 0; deg < 360; deg += AROUND_DEG) {
-        const pair = judgePair(wall, { undertone: at(j, c, deg), source: 'spectral' }, role)
-        if (pair.chance < SURE_FROM) continue
-        const into =
-          pair.pairing === 'sets off'
-            ? found.setsOff
-            : pair.pairing === 'shares the undertone' || pair.pairing === 'quiet relative'
-              ? found.connects
-              : null
-        if (!into) continue
-        into.set(word, (into.get(word) ?? new Set()).add(hueName(deg)))
-      }
-  const said = (of: Map<string, Set<HueName>>): string[] =>
-    [...of].map(([depth, hues]) => `${depth}: ${[...hues].join(', ')}`)
-  return { connects: said(found.connects), setsOff: said(found.setsOff) }
+export function fabricsFor<C extends DeckColour>(
+  wall: DeckColour,
+  colours: readonly C[],
+  isKnownHere: (colour: C) => boolean,
+  rules: HouseRules,
+): Fabric<C>[] {
+  return USES.flatMap(({ words, kind, deeper, lean, by }) => {
+    const role = roleOf(kind, rules)
+    const [best] = colours
+      .filter(({ undertone: { j, c } }) => within(wall.undertone.j - j, deeper) && within(c, lean))
+      .map((colour) => ({ colour, pair: judgePair(wall, colour, role) }))
+      .filter(({ pair }) => isGood(pair.chance) && by.includes(pair.pairing))
+      .map(({ colour, pair }) => ({
+        ...{ use: words, colour, chance: pair.chance },
+        value: pair.score + (isKnownHere(colour) ? 10 * KNOWN_HERE : 0),
+      }))
+      .sort((p, q) => q.value - p.value)
+    return best ? [{ use: best.use, colour: best.colour, chance: best.chance }] : []
+  })
 }
 
-const at = (j: number, c: number, deg: number): Undertone => {
-  const rad = (deg * Math.PI) / 180
-  return leaning(j, c * Math.cos(rad), c * Math.sin(rad))
-}
+const within = (value: number, [from, to]: readonly [number, number]): boolean =>
+  value >= from && value <= to
 
 // Nearer than this two tones run into one another unless one of them is rough.
 const CLOSE_LIGHTNESS = 7

@@ -211,13 +211,18 @@ export function besides(
       })),
     ),
   )
+  const nearlyChosen = runnersUp.map((paint) => ({
+    ...{ ...wallIn(light, paint, decks), reflectance: paint.reflectance },
+    ...{ called: `${paint.code}, ${paint.name}`, isKnown: true },
+    paint,
+  }))
+  const ofDecks = deckIn(light, decks).map((colour) => ({
+    ...{ ...colour, reflectance: decks.reflectanceOf(colour.place), isKnown: false },
+    called: `${decks.colours[colour.place]!.code}, ${decks.colours[colour.place]!.name}`,
+  }))
   return {
-    accents: accentsFrom(
-      own,
-      runnersUp.map((paint) => ({ ...wallIn(light, paint, decks), paint })),
-      room.rules,
-    ),
-    fabrics: fabricsFor(own, room.rules),
+    accents: accentsFrom(own, nearlyChosen, room.rules),
+    fabrics: fabricsFor(own, [...nearlyChosen, ...ofDecks], ({ isKnown }) => isKnown, room.rules),
     near: near.map(({ name, smooth }) =>
       smooth
         ? `${name} comes close to the wall and both are smooth: they run together. Give one a texture, or take a step away.`

@@ -35,6 +35,7 @@ import {
   type ShownOption,
 } from './around-model'
 import { Besides } from './besides'
+import { Fold } from './fold'
 import { ElevationPicture } from './elevation'
 import { HowMuch } from './how-much'
 import { InWallLight, useWallLight } from './in-wall-light'
@@ -133,6 +134,13 @@ export function AroundView(props: Props) {
         return null
     }
   }
+  // Every room has these; the others where there is something of the kind, or somebody has begun on it.
+  const has = (surface: Surface): boolean =>
+    EVERY_ROOM_HAS.includes(surface) ||
+    shown(surface) !== null ||
+    (surface === 'cabinets' &&
+      (joinery.cabinetsM2 !== null || keepers.some(({ kind }) => kind === 'cabinets'))) ||
+    (surface === 'island' && joinery.islandM2 !== null)
   const nameOf = (key: string): string => keepers.find(({ id }) => id === key)?.name ?? key
   // What would stand apart: the colour that is tried or proposed for it, else the first that is offered.
   const apart =
@@ -208,56 +216,56 @@ export function AroundView(props: Props) {
           {message}
         </span>
       </div>
-      <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,25rem)] gap-6 max-lg:grid-cols-1">
-        <div className="flex flex-col gap-3">
-          <InWallLight wall={wall}>
-            <div className="flex gap-5 max-sm:flex-col">
-              <div className="w-[26rem] max-w-full shrink-0">
-                <ElevationPicture
-                  {...{ elevation, colourOf, keepers }}
-                  label={`The ${wall} wall to scale, ${walls.name} at ${walls.strengthPercent} per cent, with ${at.map(({ name }) => name).join(', ') || 'nothing at it'}`}
-                />
-                <p className="text-fine text-dim">
-                  In the light that falls on this wall. Seen of it:{' '}
-                  {sharesSaid(partShares(elevation), nameOf)}.
-                </p>
+      <InWallLight wall={wall}>
+        <div className="grid grid-cols-2 gap-6 max-lg:grid-cols-1">
+          <div className="flex min-w-0 flex-col gap-3">
+            <ElevationPicture
+              {...{ elevation, colourOf, keepers }}
+              label={`The ${wall} wall to scale, ${walls.name} at ${walls.strengthPercent} per cent, with ${at.map(({ name }) => name).join(', ') || 'nothing at it'}`}
+            />
+            {!light && <p>Too dark to see it. Step to another hour, or light the lamps.</p>}
+            {!decks && <p>The deck is on its way.</p>}
+            <div>
+              <HowMuch proposed={proposed} />
+              <Fold title="What is seen of this wall">
+                <p className="text-small">{sharesSaid(partShares(elevation), nameOf)}.</p>
                 {unsized.length > 0 && (
-                  <p className="text-fine">
-                    Say under “What decides it” how large the fronts are ({unsized.join(', ')}), and
-                    they stand in the picture.
+                  <p className="text-small">
+                    Say how large the fronts are ({unsized.join(', ')}), and they stand in the
+                    picture.
                   </p>
                 )}
-                {!light && <p>Too dark to see it. Step to another hour, or light the lamps.</p>}
-                {!decks && <p>The deck is on its way.</p>}
-                <div className="mt-3 flex flex-col gap-3">
-                  {groups.filter((_, at) => at % 2 === 1).map(options)}
-                </div>
-              </div>
-              <div className="flex min-w-0 flex-1 flex-col gap-3">
-                {groups.filter((_, at) => at % 2 === 0).map(options)}
-              </div>
+              </Fold>
+              <Fold title="A wall of its own">
+                <ol className="list-decimal pl-5 text-small">
+                  {features.map(({ wall: each, words }) => (
+                    <li key={each}>
+                      <span className="font-medium">{each}</span>: {words}
+                    </li>
+                  ))}
+                </ol>
+              </Fold>
+              {others && <Besides wall={walls.reflectance} {...others} />}
+              <RoomPaintForm {...{ visitId, roomId }} values={props.values} />
             </div>
-          </InWallLight>
+          </div>
+          <div className="flex min-w-0 flex-col gap-3">
+            {groups.filter(({ surface }) => has(surface)).map(options)}
+            {groups.some(({ surface }) => !has(surface)) && (
+              <Fold title="Other surfaces">
+                <div className="flex flex-col gap-3">
+                  {groups.filter(({ surface }) => !has(surface)).map(options)}
+                </div>
+              </Fold>
+            )}
+          </div>
         </div>
-        <aside className="flex flex-col gap-4">
-          <HowMuch proposed={proposed} />
-          <RoomPaintForm {...{ visitId, roomId }} values={props.values} />
-          <section aria-label="A wall of its own">
-            <h2 className="text-title">A wall of its own</h2>
-            <ol className="list-decimal pl-5 text-small">
-              {features.map(({ wall: each, words }) => (
-                <li key={each}>
-                  <span className="font-medium">{each}</span>: {words}
-                </li>
-              ))}
-            </ol>
-          </section>
-          {others && <Besides {...others} />}
-        </aside>
-      </div>
+      </InWallLight>
     </main>
   )
 }
+
+const EVERY_ROOM_HAS: readonly Surface[] = ['trim', 'ceiling', 'door inside']
 
 // What is painted or part of the wall is no thing that stands before it.
 const IS_JOINERY: readonly KeeperKind[] = ['trim', 'door']

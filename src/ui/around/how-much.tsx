@@ -1,10 +1,10 @@
 import type { ProposedSurface } from './around-model'
+import { Fold } from './fold'
 
 /** How much paint each surface of the room takes, from its size and what is to be hidden. */
 export function HowMuch({ proposed }: { readonly proposed: readonly ProposedSurface[] }) {
   return (
-    <section aria-label="How much">
-      <h2 className="text-title">How much</h2>
+    <Fold title="How much paint">
       <ul>
         {proposed.map(
           ({
@@ -28,7 +28,7 @@ export function HowMuch({ proposed }: { readonly proposed: readonly ProposedSurf
               <p className="tabular-nums">
                 {area
                   ? `${area}, ${coats} coats: ${litres}, ${tins}${price ? `, ${price}` : ''}`
-                  : `${coats} coats; say how large it is below, and it is reckoned`}
+                  : `${coats} coats; say below how large it is`}
               </p>
               <p className="text-fine text-dim">
                 {said}
@@ -38,6 +38,6 @@ export function HowMuch({ proposed }: { readonly proposed: readonly ProposedSurf
           ),
         )}
       </ul>
-    </section>
+    </Fold>
   )
 }

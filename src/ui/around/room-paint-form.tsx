@@ -30,8 +30,10 @@ export function RoomPaintForm({
     ['Other', 'otherM2', values.otherM2],
   ] as const
   return (
-    <details>
-      <summary className="key w-fit cursor-pointer px-3">What decides it</summary>
+    <details className="border-b border-rule">
+      <summary className="min-h-11 content-center text-small">
+        Sizes and what is on the walls now
+      </summary>
       <form
         onSubmit={onSubmit}
         noValidate
