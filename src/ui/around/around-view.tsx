@@ -35,7 +35,7 @@ import {
   type ShownOption,
 } from './around-model'
 import { Besides } from './besides'
-import { Fold } from './fold'
+import { Fold } from '../form/fold'
 import { ElevationPicture } from './elevation'
 import { HowMuch } from './how-much'
 import { InWallLight, useWallLight } from './in-wall-light'

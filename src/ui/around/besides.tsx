@@ -3,7 +3,7 @@ import { judgementOf, judgedWords } from '@/core/pairing/chance'
 import { JudgementMark } from '../verdict/verdict-mark'
 import { RelitPatch } from '../swatch/relit-patch'
 import type { besides } from './around-model'
-import { Fold } from './fold'
+import { Fold } from '../form/fold'
 
 /** Accents from what also works, cloth by its use, and tones that only texture keeps apart. */
 export function Besides({

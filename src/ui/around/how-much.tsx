@@ -1,5 +1,5 @@
 import type { ProposedSurface } from './around-model'
-import { Fold } from './fold'
+import { Fold } from '../form/fold'
 
 /** How much paint each surface of the room takes, from its size and what is to be hidden. */
 export function HowMuch({ proposed }: { readonly proposed: readonly ProposedSurface[] }) {

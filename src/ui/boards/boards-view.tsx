@@ -1,5 +1,7 @@
 'use client'
 
+import { capital } from '@/core/words'
+import { Fold } from '../form/fold'
 import type { Sheen } from '@/core/paint/sheen'
 import type { BenchKeeper } from '../bench/bench-model'
 import { useChange } from '../record/use-change'
@@ -43,9 +45,7 @@ export function BoardsView({
     <main className="flex min-h-0 flex-1 flex-col gap-3 overflow-y-auto px-4 py-3">
       <div className="flex flex-wrap items-baseline gap-x-5">
         <h1 className="text-head">Boards</h1>
-        <p className="text-small text-dim">
-          {patchWords ?? 'Rigid boards, carried from wall to wall, a white border left'} ({rule})
-        </p>
+        <p className="text-small text-dim">{patchWords ?? rule}</p>
         <span role="status" aria-label="What came of it" className="text-small font-semibold">
           {message}
         </span>
@@ -84,6 +84,7 @@ const sheens = (wanted: readonly Sheen[]): string => wanted.join(' and ')
 
 function Line({ board }: { readonly board: ShownBoard }) {
   const { paint, sheen, wanted, pots, ground, apart, steps, elsewhere, missing, isReopened } = board
+  const ready = steps.at(-1)
   return (
     <div className="flex gap-3">
       <RelitPatch
@@ -95,38 +96,51 @@ function Line({ board }: { readonly board: ShownBoard }) {
         <h2 className="text-body leading-6 font-display">
           {paint.code}, {paint.name} at {paint.strengthPercent} %
         </h2>
-        <p className="text-fine text-dim">
-          {paint.deckName}; wanted in {sheens(wanted)}
-        </p>
         <p>
           <span className="font-medium">{pots}</span> for two coats
-          {paint.strengthPercent !== 100 && `, mixed at ${paint.strengthPercent} %`}. {ground}
+          {paint.strengthPercent !== 100 && `, mixed at ${paint.strengthPercent} %`}.
         </p>
-        {apart
-          .filter((_, at) => wanted[at] !== sheen)
-          .map((words) => (
-            <p key={words}>{words}</p>
-          ))}
         {elsewhere.length > 0 && (
           <p className="font-medium">
             There is a board at {elsewhere.map((percent) => `${percent} %`).join(', ')}: it shows
             another colour. This strength needs its own.
           </p>
         )}
-        {steps.length > 0 && (
-          <ol className="list-decimal pl-5" aria-label={`Painting ${paint.name}`}>
-            {steps.map(({ what, when }) => (
-              <li key={what}>
-                {what}: <span className="tabular-nums">{when}</span>
-              </li>
-            ))}
-          </ol>
+        {ready && (
+          <p>
+            {capital(ready.what)} <span className="tabular-nums">{ready.when}</span>
+          </p>
         )}
-        <p className="text-fine">
-          {missing === '' ? 'Seen all round: nothing is missing.' : `Not seen yet: ${missing}.`}
-          {isReopened &&
-            ' It had been seen all round as boards were before: since then each wall is asked for by day, and each fixed finish by day and under the lamps.'}
-        </p>
+        <Fold title="How to paint it">
+          <p>
+            {ground} Wanted in {sheens(wanted)}, of {paint.deckName}.
+          </p>
+          {apart
+            .filter((_, at) => wanted[at] !== sheen)
+            .map((words) => (
+              <p key={words}>{words}</p>
+            ))}
+          {steps.length > 0 && (
+            <ol className="list-decimal pl-5" aria-label={`Painting ${paint.name}`}>
+              {steps.map(({ what, when }) => (
+                <li key={what}>
+                  {what}: <span className="tabular-nums">{when}</span>
+                </li>
+              ))}
+            </ol>
+          )}
+        </Fold>
+        {missing === '' ? (
+          <p className="text-fine">Seen all round: nothing is missing.</p>
+        ) : (
+          <Fold title="What was not seen yet">
+            <p className="text-fine">
+              {capital(missing)}.
+              {isReopened &&
+                ' It had been seen all round as boards were before: since then each wall is asked for by day, and each fixed finish by day and under the lamps.'}
+            </p>
+          </Fold>
+        )}
       </div>
     </div>
   )

@@ -138,7 +138,7 @@ export function StandingList({
                     className="h-11 w-14 shrink-0"
                   />
                   <span className="min-w-0 flex-1 px-1 text-fine">
-                    {stood.paint.name} at {stood.paint.strengthPercent} %
+                    {boards.length > 1 && `${stood.paint.name} at ${stood.paint.strengthPercent} %`}
                     {stood.isPatch && `: a brushed-out patch of the product in ${stood.sheen}`}
                   </span>
                   <Says

@@ -23,6 +23,10 @@ export function GridCellView({
   const { paint } = row
   const { says, isUp, ruledOut, namedBy } = cell
   const onScreen = says.verdict === null && says.look ? says.look.verdict : null
+  // Most are for the walls, and none of those a pick: that need not be said in every cell.
+  const besidesWalls = cell.proposedFor.filter(
+    ({ surface }) => surface !== 'walls' || cell.pickFor.includes(surface),
+  )
   const words = ruledOut !== null ? 'ruled out' : cellWords(cell)
   const keeperId = says.look?.against.kind === 'keeper' ? says.look.against.keeperId : null
   if (!isUp && ruledOut === null && says.look === null)
@@ -31,9 +35,9 @@ export function GridCellView({
         href={`/visits/${visitId}/rooms/${cell.roomId}/shortlist`}
         aria-label={`${paint.name} at ${paint.strengthPercent} per cent in ${roomName}: not proposed`}
         data-verdict="not proposed"
-        className="flex min-h-20 min-w-36 items-center text-fine text-dim"
+        className="flex min-h-14 min-w-36 items-center justify-center text-dim"
       >
-        not proposed here
+        –
       </Link>
     )
   return (
@@ -59,7 +63,7 @@ export function GridCellView({
       </span>
       <span className="mt-1 flex items-center gap-2 text-fine">
         <VerdictMark verdict={ruledOut !== null ? 'no' : says.verdict} />
-        {words}
+        {says.verdict === null && ruledOut === null ? null : words}
       </span>
       {cell.guess && (
         <span className="block text-fine italic">model: {JUDGEMENT_WORDS[cell.guess]}</span>
@@ -71,9 +75,9 @@ export function GridCellView({
         </span>
       )}
       {ruledOut !== null && <span className="block text-fine">{ruledOut}</span>}
-      {cell.proposedFor.length > 0 && (
+      {besidesWalls.length > 0 && (
         <span className="block text-fine text-dim">
-          {cell.proposedFor.map(({ surface, sheen }, i) => (
+          {besidesWalls.map(({ surface, sheen }, i) => (
             <span
               key={surface}
               className={cell.pickFor.includes(surface) ? 'font-semibold text-ink' : undefined}
@@ -95,7 +99,8 @@ export function GridCellView({
           {[reasonsSaid(says.reasons), ...says.marks.filter((mark) => mark !== 'on a chip only')]
             .filter(Boolean)
             .join(', ')}
-          <span className="line-clamp-2">
+          <span className="sr-only">
+            {' '}
             {onScreen === null ? namedBy : `${verdictSentence(onScreen, [])} ${namedBy}`}
           </span>
         </span>

@@ -1,5 +1,6 @@
 'use client'
 
+import { Fold } from '../form/fold'
 import Image from 'next/image'
 import { useState } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
@@ -69,21 +70,6 @@ export function KeepersView({
             tile.
           </p>
         )}
-        {keepers.length > 0 && (
-          <p className="mt-1 flex gap-4 text-small">
-            All readings of the visit as
-            {(['cgats', 'csv', 'gpl'] as const).map((as) => (
-              <a
-                key={as}
-                href={`/api/visits/${visitId}/readings?as=${as}`}
-                download
-                className="underline underline-offset-4"
-              >
-                {{ cgats: 'CGATS', csv: 'CSV', gpl: 'a GIMP palette' }[as]}
-              </a>
-            ))}
-          </p>
-        )}
         <ul className="mt-3 border-t border-ink">
           {keepers.map((keeper) => (
             <KeeperLine
@@ -103,6 +89,22 @@ export function KeepersView({
             />
           ))}
         </ul>
+        {keepers.length > 0 && (
+          <Fold title="All readings of the visit as a file">
+            <p className="flex gap-4 text-small">
+              {(['cgats', 'csv', 'gpl'] as const).map((as) => (
+                <a
+                  key={as}
+                  href={`/api/visits/${visitId}/readings?as=${as}`}
+                  download
+                  className="min-h-11 content-center underline underline-offset-4"
+                >
+                  {{ cgats: 'CGATS', csv: 'CSV', gpl: 'a GIMP palette' }[as]}
+                </a>
+              ))}
+            </p>
+          </Fold>
+        )}
         <p role="status" aria-label="What came of it" className="min-h-6 text-small font-semibold">
           {message}
         </p>
@@ -203,7 +205,8 @@ function KeeperLine({
       <div className="min-w-48 flex-1">
         <h2 className={`text-title leading-6 ${leaving ? 'line-through' : ''}`}>{values.name}</h2>
         <p className="text-small text-dim">
-          {values.kind === '' ? '' : kindWords(values.kind as KeeperKind)}, {values.state}
+          {values.kind === '' ? '' : kindWords(values.kind as KeeperKind)}
+          {values.state !== 'staying' && `, ${values.state}`}
           {leaving ? ': not judged against' : ''}
           {leaving && values.replacedBy && `; instead: ${values.replacedBy}`}
           {values.place && `; ${values.place}`}

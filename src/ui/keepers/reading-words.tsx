@@ -28,8 +28,11 @@ export function ReadingWords({
       LRV {Math.round(lrvPercent(reflectance))}, <FamilyWords {...{ reflectance, rules }} />
       {push && `; ${push}`}{' '}
       <span className="text-dim">
-        ({readBy}, ±{'\u00a0'}
-        {Math.round(10 * uncertainty.lean) / 10})
+        <span title={readBy}>
+          ±{'\u00a0'}
+          {Math.round(10 * uncertainty.lean) / 10}
+        </span>
+        <span className="sr-only"> ({readBy})</span>
       </span>
     </>
   )

@@ -60,8 +60,7 @@ export function UndertoneRose({ things }: { readonly things: readonly Leaning[] 
         ))}
       </svg>
       <p className="text-fine text-dim">
-        Square: what stays. Round: candidates. The white card in the middle; within the dashed ring
-        a lean is slight. The line is where each goes through the day.
+        Squares stay, rounds are candidates; within the ring a lean is slight.
       </p>
     </section>
   )

@@ -11,11 +11,14 @@ export function CandidateLine({
   candidate,
   isPick,
   isLocked,
+  severalDecks,
   onPick,
 }: {
   readonly candidate: RulingCandidate
   readonly isPick: boolean
   readonly isLocked: boolean
+  /** Whether the candidates are of more than one deck. */
+  readonly severalDecks: boolean
   readonly onPick: () => void
 }) {
   const { paint, verdict, ruledOut, inLights, founded, named, lrvPercent } = candidate
@@ -38,7 +41,8 @@ export function CandidateLine({
         <span className="min-w-0 flex-1 py-1 leading-5">
           <span className="font-display text-body">{called}</span>{' '}
           <span className="text-fine text-dim">
-            {paint.deckName}, {paint.code}, LRV {Math.round(lrvPercent)}, {candidate.sheen}
+            {severalDecks && `${paint.deckName}, `}
+            {paint.code}, LRV {Math.round(lrvPercent)}
           </span>
           <span className="flex flex-wrap items-center gap-x-2 text-small">
             <VerdictMark verdict={ruledOut === null ? verdict : 'no'} />

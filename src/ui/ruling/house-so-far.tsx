@@ -18,14 +18,11 @@ export function HouseSoFar({
   if (painted.length === 0) return null
   return (
     <section aria-label="The house so far" className="border-t border-ink pt-2">
-      <h2 className="pb-1 text-title">
-        The house so far{' '}
-        <span className="font-text text-fine text-dim">in the light of this room</span>
-      </h2>
+      <h2 className="pb-1 text-title">The house so far</h2>
       <ul>
         {painted.map(({ id, name, surfaces }) => (
           <li key={id} className="flex items-stretch gap-3">
-            <div className="flex min-h-16 w-28 shrink-0">
+            <div className="flex min-h-11 w-28 shrink-0">
               {surfaces.map(({ surface, pick }) =>
                 pick ? (
                   <RelitPatch
@@ -52,14 +49,14 @@ export function HouseSoFar({
               >
                 {name}
               </Link>
-              {surfaces.map(({ surface, pick }) => (
-                <span key={surface} className="block text-dim">
-                  {surface}:{' '}
-                  {pick
-                    ? `${pick.paint.name} at ${pick.paint.strengthPercent} %, ${pick.sheen}`
-                    : 'not ruled yet'}
-                </span>
-              ))}
+              {surfaces.map(
+                ({ surface, pick }) =>
+                  pick && (
+                    <span key={surface} className="block text-dim">
+                      {surface}: {pick.paint.name} at {pick.paint.strengthPercent} %
+                    </span>
+                  ),
+              )}
             </p>
           </li>
         ))}

@@ -48,6 +48,7 @@ export function RulingView(props: Props) {
   const withSurface = (to: Surface): string =>
     `?${new URLSearchParams({ ...Object.fromEntries(parameters), surface: to })}`
   const standing = candidates.filter(({ ruledOut }) => ruledOut === null)
+  const severalDecks = new Set(candidates.map(({ paint }) => paint.deckName)).size > 1
   const pick =
     candidates.find(({ paint }) => paint.id === (ruling?.candidateId ?? pickedId)) ??
     standing.find(({ paint }) => paint.id === compromise?.candidateId) ??
@@ -82,7 +83,7 @@ export function RulingView(props: Props) {
               {candidates.map((candidate) => (
                 <CandidateLine
                   key={candidate.paint.id}
-                  {...{ candidate }}
+                  {...{ candidate, severalDecks }}
                   isPick={candidate === pick}
                   isLocked={ruling !== null}
                   onPick={() => setPickedId(candidate.paint.id)}

@@ -151,9 +151,16 @@ function Through({ rooms }: { readonly rooms: readonly [LitRoom, LitRoom] }) {
         ))}
       </div>
       <div className="flex">
-        {rooms.map(({ id, name, walls }) => (
-          <p key={id} className="flex-1 pr-2 text-fine text-dim">
-            {name}: {walls.code}, {walls.name} at {walls.strengthPercent} %
+        {rooms.map(({ id, name, walls, lit }) => (
+          <p key={id} className="flex flex-1 items-center gap-2 pt-1 pr-2 text-fine text-dim">
+            <InLight light={lit.prepared}>
+              <RelitPatch
+                reflectance={walls.reflectance}
+                label={`${walls.name} as it is known from within ${name}`}
+                className="h-6 w-10 shrink-0"
+              />
+            </InLight>
+            from within {name}
           </p>
         ))}
       </div>

@@ -1,3 +1,4 @@
+import { Fold } from '@/ui/form/fold'
 import { Link } from '@/ui/frame/page-link'
 import { longDate } from '@/core/light/calendar-date'
 import { VERDICTS, VERDICT_WORDS } from '@/core/record/verdict'
@@ -48,6 +49,7 @@ export default async function HouseGridPage({
         </Link>
       </main>
     )
+  const severalDecks = new Set(rows.map(({ paint }) => paint.deckName)).size > 1
   return (
     <main className="min-h-0 flex-1 overflow-auto p-4 print:overflow-visible">
       <div className="mb-3 flex flex-wrap items-center justify-between gap-x-6 gap-y-1">
@@ -100,10 +102,8 @@ export default async function HouseGridPage({
               >
                 <span className="block font-display text-body leading-5">{row.paint.name}</span>
                 <span className="block text-fine text-dim">
-                  {row.paint.deckName}, {row.paint.code}
-                </span>
-                <span className="block text-fine text-dim">
-                  {row.paint.strengthPercent} %, LRV {Math.round(row.lrvPercent)}
+                  {severalDecks && `${row.paint.deckName}, `}
+                  {row.paint.code}, {row.paint.strengthPercent} %, LRV {Math.round(row.lrvPercent)}
                 </span>
                 <span className="block pt-1 text-fine">{row.sum}</span>
               </th>
@@ -128,29 +128,31 @@ export default async function HouseGridPage({
 
 function Legend() {
   return (
-    <ul aria-label="What the shapes mean" className="flex flex-wrap gap-x-5 text-fine">
-      {VERDICTS.map((verdict) => (
-        <li key={verdict} className="flex items-center gap-1.5">
-          <VerdictMark verdict={verdict} />
-          {VERDICT_WORDS[verdict]}
+    <Fold title="What the shapes mean">
+      <ul className="flex flex-wrap gap-x-5 text-fine">
+        {VERDICTS.map((verdict) => (
+          <li key={verdict} className="flex items-center gap-1.5">
+            <VerdictMark verdict={verdict} />
+            {VERDICT_WORDS[verdict]}
+          </li>
+        ))}
+        <li className="flex items-center gap-1.5">
+          <VerdictMark verdict={null} />
+          not looked at
         </li>
-      ))}
-      <li className="flex items-center gap-1.5">
-        <VerdictMark verdict={null} />
-        not looked at
-      </li>
-      <li className="flex items-center gap-1.5">
-        <Notches count={1} />
-        on a chip
-      </li>
-      <li className="flex items-center gap-1.5">
-        <Notches count={2} />
-        on more
-      </li>
-      <li className="flex items-center gap-1.5">
-        <Notches count={3} />
-        on a board, by day and under lamps
-      </li>
-    </ul>
+        <li className="flex items-center gap-1.5">
+          <Notches count={1} />
+          on a chip
+        </li>
+        <li className="flex items-center gap-1.5">
+          <Notches count={2} />
+          on more
+        </li>
+        <li className="flex items-center gap-1.5">
+          <Notches count={3} />
+          on a board, by day and under lamps
+        </li>
+      </ul>
+    </Fold>
   )
 }
