@@ -30,7 +30,11 @@ export function inSight() {
   const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
   for (let node = walker.nextNode(); node; node = walker.nextNode()) {
     const parent = node.parentElement
-    if (parent.closest('script, style, option, title, kbd') || isOutside(parent) || !isShown(parent))
+    if (
+      parent.closest('script, style, option, title, kbd') ||
+      isOutside(parent) ||
+      !isShown(parent)
+    )
       continue
     for (const { index, 0: word } of node.data.matchAll(/\S*[\p{L}\p{N}]\S*/gu)) {
       const range = document.createRange()

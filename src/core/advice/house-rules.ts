@@ -86,7 +86,10 @@ export const HOUSE_RULES = {
         label: 'Movable board',
         says: 'Two coats on a board with a white border: it moves between walls and lights and leaves no ridge.',
       },
-      wall: { label: 'On the wall', says: 'Painted straight on the wall, up to the woodwork on both sides, in two coats.' },
+      wall: {
+        label: 'On the wall',
+        says: 'Painted straight on the wall, up to the woodwork on both sides, in two coats.',
+      },
     },
     default: 'board',
     why: 'One board is seen on every wall.',

@@ -46,9 +46,7 @@ export function HeldKeys({
       </ToggleGroup.Root>
       <kbd className="text-fine text-dim">H</kbd>
       {held === null ? (
-        <span className="text-fine text-dim">
-          A screen is not paint: kept, and never counted as seen.
-        </span>
+        <span className="text-fine text-dim">never counts</span>
       ) : (
         <>
           <label className="flex items-center gap-1">

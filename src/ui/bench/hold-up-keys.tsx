@@ -6,8 +6,8 @@ import type { BenchKeeper, BenchPair } from './bench-model'
 import { SURROUNDS, type Surround } from './swatch-field'
 
 const SURROUND_WORDS: Record<Surround, string> = {
-  card: 'On white card',
-  grey: 'On mid grey',
+  card: 'White card',
+  grey: 'Mid grey',
   room: 'In the room',
   leaving: 'Beside what leaves',
 }
@@ -95,7 +95,7 @@ export function HoldUpKeys({
         {SURROUND_WORDS[heldUp.next]}
       </BenchKey>
       <BenchKey onClick={heldUp.onWalls} letter="J" pressed={heldUp.isOnWalls}>
-        On four walls
+        Four walls
       </BenchKey>
     </>
   )

@@ -5,7 +5,7 @@ import { chancePercent, JUDGEMENT_WORDS } from '@/core/pairing/chance'
 import { differs } from '@/core/record/agreement'
 import { CLIENT_SAYS, LEANS, type LeanWord } from '@/core/record/look'
 import { lookSaid } from '@/core/record/look-words'
-import { REASON_WORDS, type Reason, type Verdict } from '@/core/record/verdict'
+import { REASON_WORDS, reasonsSaid, type Reason, type Verdict } from '@/core/record/verdict'
 import { useKeys, type KeyWords } from '../keys/use-keys'
 import type { Sayings, ShownLook } from '../record/visit-record'
 import { JudgementMark, VerdictMark } from '../verdict/verdict-mark'
@@ -98,9 +98,8 @@ export function LastLook({
         {look.model && (
           <p className="flex items-center gap-2 text-fine" aria-label="The model said">
             <JudgementMark judgement={look.model.judgement} />
-            Model: {JUDGEMENT_WORDS[look.model.judgement]}, chance{' '}
-            {chancePercent(look.model.chance)}
-            {differs(look.model.chance, look.verdict) && '; differs from yours, both are kept'}
+            Model: {JUDGEMENT_WORDS[look.model.judgement]}, {chancePercent(look.model.chance)}
+            {differs(look.model.chance, look.verdict) && '; differs from yours'}
             {look.model.strengthPercent !== null &&
               `; it would sit at ${look.model.strengthPercent} %`}
           </p>
@@ -186,7 +185,9 @@ export function LastLook({
           )}
         </div>
       )}
-      {hidden.length > 0 && <p className="basis-full text-fine">Also said: {hidden.join(', ')}</p>}
+      {hidden.length > 0 && (
+        <p className="basis-full text-fine">Also said: {reasonsSaid(hidden)}</p>
+      )}
     </section>
   )
 }

@@ -34,7 +34,8 @@ export function PairLine({
       <p>
         <span className="font-display text-title leading-6">{keeper.name}</span>{' '}
         <span className="text-small text-dim">
-          {keeper.state === 'arriving' ? 'arriving, judged as if here' : keeper.state}
+          {keeper.state === 'arriving' && 'arriving, judged as if here'}
+          {keeper.state !== 'arriving' && keeper.state !== 'staying' && keeper.state}
         </span>{' '}
         {hardest && (
           <button
@@ -68,11 +69,11 @@ export function PairLine({
         >
           ←
         </button>
-        <span className="w-44 text-center text-small leading-4">
+        <span className="w-24 text-center text-small leading-4">
           <span data-testid="place">
             {index + 1} of {round.pairs.length}
           </span>
-          <span className="block text-fine text-dim" data-testid="progress">
+          <span className="sr-only" data-testid="progress">
             {round.left.length === 0
               ? `all ${round.asked} asked`
               : `${round.asked} asked, at most ${round.left.length} to go`}
@@ -87,9 +88,9 @@ export function PairLine({
           {candidate.name} at {candidate.strengthPercent} %
         </span>{' '}
         <span className="text-small text-dim">
-          {candidate.deckName}, {candidate.code}, LRV{' '}
-          <span data-testid="lrv">{Math.round(lrvPercent(candidate.reflectance))}</span>; {words}{' '}
-          <GamutMark colour={colour} />
+          {candidate.code}, LRV{' '}
+          <span data-testid="lrv">{Math.round(lrvPercent(candidate.reflectance))}</span>
+          <span className="sr-only">; {words}</span> <GamutMark colour={colour} />
         </span>
       </p>
     </div>

@@ -87,11 +87,11 @@ function ModelLine({ pair, said }: { readonly pair: BenchPair; readonly said: Sh
       <p className="flex items-center gap-2">
         <JudgementMark judgement={judgement} />
         <span className="font-medium">
-          Model in this light: {JUDGEMENT_WORDS[judgement]}, chance {chancePercent(chance)}
+          Model in this light: {JUDGEMENT_WORDS[judgement]}, {chancePercent(chance)}
           {strength && `; works ${strength.word} at ${strength.percent} %`}
         </span>
         {said?.verdict && differs(chance, said.verdict) && (
-          <span className="text-dim">differs from yours; both are kept</span>
+          <span className="text-dim">differs from yours</span>
         )}
       </p>
       <p>
@@ -99,7 +99,7 @@ function ModelLine({ pair, said }: { readonly pair: BenchPair; readonly said: Sh
       </p>
       {then && (
         <p className="text-dim">
-          At your look: {JUDGEMENT_WORDS[then.judgement]}, chance {chancePercent(then.chance)}.{' '}
+          At your look: {JUDGEMENT_WORDS[then.judgement]}, {chancePercent(then.chance)}.{' '}
           {then.sentence}
         </p>
       )}

@@ -71,7 +71,7 @@ export function GridCellView({
       {cell.founded.notches !== 0 && (
         <span className="flex items-center gap-1.5 text-fine text-dim">
           <Notches count={cell.founded.notches} />
-          {cell.founded.words}
+          <span className="sr-only">{cell.founded.words}</span>
         </span>
       )}
       {ruledOut !== null && <span className="block text-fine">{ruledOut}</span>}
