@@ -81,14 +81,17 @@ test('by keyboard from a ruling to three PDFs, whose text is that of the store l
     const forClient = client.flat()
     const entry = forClient.indexOf(`${capital}: ${String(colour.name)}`)
     expect(entry).toBeGreaterThan(forClient.indexOf(String(room.name)))
-    expect(forClient[entry + 1]).toBe(
-      `${String(colour.code)}, ${String(deck.maker)}, ${String(deck.name)}`,
-    )
-    expect(forClient[entry + 2]).toContain(
+    const strength =
       candidate.strength_percent === 100
-        ? `At full strength, in ${String(ruling.sheen)}.`
-        : `At ${String(candidate.strength_percent)} %, with ${100 - Number(candidate.strength_percent)} % less tint, in ${String(ruling.sheen)}.`,
+        ? 'at full strength'
+        : `at ${String(candidate.strength_percent)} %, with ${100 - Number(candidate.strength_percent)} % less tint`
+    expect(forClient.slice(entry + 1, entry + 3).join(' ')).toContain(
+      `${String(colour.code)}, ${String(deck.maker)}, ${String(deck.name)}; ${strength}, in ${String(ruling.sheen)}`,
     )
+    // One plain sentence on what it is, none with a figure of the model.
+    const sentences = forClient.slice(entry + 2, entry + 12).join(' ')
+    expect(sentences).toContain(`${String(colour.name)} is a`)
+    expect(sentences).not.toMatch(/chance|LRV|model/)
 
     // A cell may run over two lines: the row is read from its surface to the next one.
     const forPainter = painter.flat()

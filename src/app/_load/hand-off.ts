@@ -1,8 +1,6 @@
 import { longDate } from '@/core/light/calendar-date'
 import { dayParts, type DayPart } from '@/core/light/day-parts'
 import { screenColour } from '@/core/colour/appearance'
-import { isJudgedAgainst } from '@/core/pairing/keeper-kind'
-import { pairReading } from '@/core/pairing/pair-reading'
 import { lrvPercent } from '@/core/paint/lrv'
 import { reflectanceOfReading } from '@/core/paint/reading'
 import { surfaceM2 } from '@/core/quantity/areas'
@@ -18,13 +16,19 @@ import {
   type OldCoat,
 } from '@/core/quantity/quantity'
 import { cellSays } from '@/core/record/cell'
+import { isUnderLamps } from '@/core/record/look'
 import { lookSaid, seenSaid } from '@/core/record/look-words'
 import type { Surface } from '@/core/record/proposal'
-import type { HandedPaint, HandedRoom, HandOff, RuledSurface } from '@/core/sheet/hand-off'
+import type {
+  HandedPaint,
+  HandedRoom,
+  HandOff,
+  RuledSurface,
+  SeenWell,
+} from '@/core/sheet/hand-off'
 import type { SheetSwatch } from '@/core/sheet/sheet-document'
-import { VERDICT_WORDS } from '@/core/record/verdict'
 import { DAYLIGHT } from '@/core/undertone/daylight'
-import { seenWords } from '@/core/undertone/drawn'
+import { drawnUndertone } from '@/core/undertone/drawn'
 import type { Candidate } from '@/db/candidates'
 import type { Deck } from '@/db/decks'
 import { USUAL_ROOM_PAINT, type RoomPaint } from '@/db/room-paint'
@@ -33,7 +37,7 @@ import type { KeptRuling } from '@/db/rulings'
 import { dateAt } from '@/time/local-day'
 import type { BenchCandidate } from '@/ui/bench/bench-model'
 import { looksOf, lookWordsOf, whyOut } from './house-grid'
-import { candidatePaint, keeperFinish, whiteBaseOf } from './paints'
+import { candidatePaint, whiteBaseOf } from './paints'
 import { standingRulings, surfacesOfRoom } from './rulings'
 import { loadPaintWays, loadSettings } from './settings'
 import {
@@ -95,6 +99,7 @@ export async function loadHandOff(visitId: string): Promise<HandOff> {
       date: longDate(visit.visitDate),
       consultant: who,
     },
+    rules: visit.houseRules,
     oldPaint: visit.oldPaint,
     leadBannedYear: ways.leadBannedYear,
     rooms: handed,
@@ -128,7 +133,6 @@ export async function loadHandOff(visitId: string): Promise<HandOff> {
     const looks = await loadLooksThatCount(visit.id)
     const words = await lookWordsOf(visit)
     const paint = said.get(room.id) ?? USUAL_ROOM_PAINT
-    const judged = keepers.filter(({ state }) => isJudgedAgainst(state))
     return {
       id: room.id,
       name: room.name,
@@ -159,7 +163,6 @@ export async function loadHandOff(visitId: string): Promise<HandOff> {
       if (!candidate) return []
       const colour = candidatePaint(candidate, decks)
       const mine = cellSays(looksOf(looks, candidate.id, room.id)).counted
-      const noon = (lights.find(({ isMidday }) => isMidday) ?? lights[0])?.prepared ?? DAYLIGHT
       const { coats, quantity, undercoat } = takes(
         ...([candidate, decks, ruling.surface, room, paint, ways] as const),
         own.map(({ surface }) => surface),
@@ -170,17 +173,13 @@ export async function loadHandOff(visitId: string): Promise<HandOff> {
           paint: handedPaint(candidate, decks),
           sheen: ruling.sheen,
           swatch: sheetSwatch(colour, lights),
-          looks: lights.map(
-            ({ name, prepared }) =>
-              `${name}: ${seenWords(prepared, colour.reflectance, visit.houseRules).drawn}`,
-          ),
-          doesTo: effects(
-            judged.map((keeper) => ({
-              name: keeper.name,
-              words: pairReading(noon, colour, keeperFinish(keeper, visit.houseRules)).back.words,
-            })),
-          ),
-          why: whySaid(mine),
+          sights: lights.map(({ name, isMidday, prepared }) => ({
+            // A clock's hour says less here than the part of the day.
+            when: name.replace(/, \d\d:\d\d$/, ''),
+            isMidday,
+            undertone: drawnUndertone(prepared, colour.reflectance),
+          })),
+          seenWell: seenWellOf(mine),
           compromise: ruling.compromise,
           gaps: ruling.gaps,
           ruledBy: ruling.by,
@@ -190,24 +189,21 @@ export async function loadHandOff(visitId: string): Promise<HandOff> {
       ]
     }
 
-    function whySaid(counted: ReturnType<typeof cellSays>['counted']): string[] {
-      const seen = counted.filter(({ verdict }) => verdict !== null && verdict !== 'no')
-      return seen.slice(-MOST_REASONS).map((look) => {
-        const verdict = VERDICT_WORDS[look.verdict!]
-        return `Seen ${seenSaid(look)} beside ${words.against(look)}, ${words.light(look)}: ${verdict}.`
-      })
+    /** The last few looks that found that it works, as it is. */
+    function seenWellOf(counted: ReturnType<typeof cellSays>['counted']): SeenWell[] {
+      return counted
+        .filter(({ verdict }) => verdict === 'works')
+        .slice(-MOST_REASONS)
+        .map((look) => ({
+          seen: seenSaid(look),
+          beside: words.against(look),
+          light: isUnderLamps(look) ? 'under the lamps' : 'by day',
+        }))
     }
   }
 }
 
 const MOST_REASONS = 3
-
-/** What a colour does to what stays, things alike in one sentence. */
-const effects = (on: readonly { readonly name: string; readonly words: string }[]): string[] =>
-  [...new Set(on.map(({ words }) => words))].map((words) => {
-    const names = on.filter((each) => each.words === words).map(({ name }) => name)
-    return `Beside ${names.join(', ')}: it ${words}.`
-  })
 
 const undercoatWords = ({ undercoat, undercoatLrvPercent }: Coats): string =>
   undercoatLrvPercent === null ? undercoat! : `${undercoat!}, LRV ${undercoatLrvPercent} %`

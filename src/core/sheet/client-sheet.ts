@@ -1,10 +1,12 @@
+import type { HouseRules } from '../advice/house-rules'
 import { strengthWords } from '../paint/strength'
 import { cautionsOf, ON_SAFETY } from './cautions'
+import { howItLooks, stillToLook, whyChosen } from './client-words'
 import { type HandedRoom, type HandOff, type RuledSurface } from './hand-off'
 import type { SheetBlock, SheetDocument, SheetPicture } from './sheet-document'
 import { capital } from '../words'
 
-/** What was chosen and why, how it will look, what it does to what stays, what was ruled out: in plain words. */
+/** What was chosen and why, how it will look in their rooms, what is still worth a look, what was not chosen: in plain words. */
 export function clientSheet(
   house: HandOff,
   picturesOf: (room: HandedRoom) => readonly SheetPicture[] = () => [],
@@ -14,7 +16,7 @@ export function clientSheet(
     ...house.head,
     title: 'Your colours',
     blocks: [
-      ...house.rooms.flatMap((room) => roomBlocks(room, picturesOf(room))),
+      ...house.rooms.flatMap((room) => roomBlocks(room, house.rules, picturesOf(room))),
       { kind: 'heading', text: 'To keep in mind' },
       ...cautions.map((text): SheetBlock => ({ kind: 'caution', text })),
       {
@@ -26,7 +28,11 @@ export function clientSheet(
   }
 }
 
-function roomBlocks(room: HandedRoom, pictures: readonly SheetPicture[]): SheetBlock[] {
+function roomBlocks(
+  room: HandedRoom,
+  rules: HouseRules,
+  pictures: readonly SheetPicture[],
+): SheetBlock[] {
   const { name, ruled, open, ruledOut } = room
   if (ruled.length === 0 && open.length === 0 && ruledOut.length === 0) return []
   return [
@@ -35,8 +41,8 @@ function roomBlocks(room: HandedRoom, pictures: readonly SheetPicture[]): SheetB
       kind: 'entry',
       swatch: each.swatch,
       title: `${capital(each.surface)}: ${each.paint.name}`,
-      figures: `${each.paint.code}, ${each.paint.maker}, ${each.paint.deck}`,
-      lines: linesOf(each),
+      figures: `${each.paint.code}, ${each.paint.maker}, ${each.paint.deck}; ${strengthWords(each.paint.strengthPercent)}, in ${each.sheen}`,
+      lines: linesOf(each, rules),
     })),
     ...(pictures.length > 0
       ? [
@@ -61,22 +67,14 @@ function roomBlocks(room: HandedRoom, pictures: readonly SheetPicture[]): SheetB
   ]
 }
 
-const linesOf = ({
-  paint,
-  sheen,
-  looks,
-  doesTo,
-  why,
-  compromise,
-  gaps,
-  ruledBy,
-  ruledOn,
-}: RuledSurface): string[] => [
-  `${capital(strengthWords(paint.strengthPercent))}, in ${sheen}.`,
-  ...looks.map((each) => `${capital(each)}.`),
-  ...doesTo,
-  ...why,
-  ...(compromise ? [`What it gives up: ${compromise}`] : []),
-  `Chosen on ${ruledOn}, ${ruledBy}.`,
-  ...(gaps.length > 0 ? [`Not seen when it was chosen: ${gaps.join('; ')}.`] : []),
-]
+const linesOf = (
+  { paint, sights, seenWell, compromise, gaps, ruledBy, ruledOn }: RuledSurface,
+  rules: HouseRules,
+): string[] =>
+  [
+    howItLooks(paint.name, paint.lrvPercent, sights, rules),
+    whyChosen(seenWell),
+    compromise && `What it gives up: ${compromise}`,
+    stillToLook(gaps),
+    `Chosen on ${ruledOn}, ${ruledBy}.`,
+  ].filter((line) => line !== null && line !== '') as string[]

@@ -5,6 +5,8 @@ import type { KeeperState } from '../pairing/keeper-kind'
 import type { Coats, Ordered, Quantity } from '../quantity/quantity'
 import type { Surface } from '../record/proposal'
 import type { LengthUnits, VolumeUnits } from '../units'
+import type { HouseRules } from '../advice/house-rules'
+import type { Undertone } from '../undertone/undertone'
 import type { SheetDocument, SheetSwatch } from './sheet-document'
 
 /** A paint as an order names it. */
@@ -21,18 +23,32 @@ export interface HandedPaint {
   readonly lrvPercent: number
 }
 
+/** How a colour looks in a part of a day. */
+export interface DaySight {
+  /** "in the morning", "of an evening, under lamps". */
+  readonly when: string
+  readonly isMidday: boolean
+  /** As it is drawn, to an eye adapted only as far as the light lets it. */
+  readonly undertone: Undertone
+}
+
+/** A look that found that it works: "on a board", "Oak floor", "by day". */
+export interface SeenWell {
+  readonly seen: string
+  readonly beside: string
+  readonly light: string
+}
+
 /** A surface that is ruled on, with what it takes. */
 export interface RuledSurface {
   readonly surface: Surface
   readonly paint: HandedPaint
   readonly sheen: Sheen
   readonly swatch: SheetSwatch
-  /** How it looks in each of its lights: "in the morning: pale beige". */
-  readonly looks: readonly string[]
-  /** What it does to what stays, one sentence each. */
-  readonly doesTo: readonly string[]
-  /** Why it was chosen: what was seen. */
-  readonly why: readonly string[]
+  /** As it looks in the parts of the room's day. */
+  readonly sights: readonly DaySight[]
+  /** Where it was seen to work. */
+  readonly seenWell: readonly SeenWell[]
   readonly compromise: string
   readonly gaps: readonly string[]
   readonly ruledBy: string
@@ -58,6 +74,7 @@ export interface HandedRoom {
 /** What a house is handed over with. */
 export interface HandOff {
   readonly head: Pick<SheetDocument, 'household' | 'placeName' | 'date' | 'consultant'>
+  readonly rules: HouseRules
   readonly oldPaint: (typeof OLD_PAINT)[number]
   readonly leadBannedYear: number | null
   readonly rooms: readonly HandedRoom[]

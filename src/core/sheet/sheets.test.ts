@@ -1,3 +1,5 @@
+import { DEFAULT_HOUSE_RULES } from '../advice/house-rules'
+import { leaning } from '../undertone/undertone'
 import { usualWays } from '../quantity/products'
 import { ordered, quantityOf, type Coats } from '../quantity/quantity'
 import { clientSheet } from './client-sheet'
@@ -32,9 +34,12 @@ const RULED: RuledSurface = {
   paint: PAINT,
   sheen: 'matt',
   swatch: { code: 'K021-3', bands: [{ light: 'at midday', hex: '#ccbbaa' }] },
-  looks: ['at midday: pale beige'],
-  doesTo: ['Beside Stone: it quiets its orange.'],
-  why: ['Seen on a board beside Stone: works.'],
+  sights: [
+    { when: 'in the morning', isMidday: false, undertone: leaning(83, 2, 8) },
+    { when: 'at midday', isMidday: true, undertone: leaning(83, 3, 9) },
+    { when: 'of an evening, under lamps', isMidday: false, undertone: leaning(82, 9, 18) },
+  ],
+  seenWell: [{ seen: 'on a board', beside: 'Stone', light: 'by day' }],
   compromise: '',
   gaps: ['never under lamps'],
   ruledBy: 'Ines Tarrow',
@@ -63,6 +68,7 @@ const HOUSE: HandOff = {
     date: '21 June 2026',
     consultant: 'Ines Tarrow',
   },
+  rules: DEFAULT_HOUSE_RULES,
   oldPaint: 'no',
   leadBannedYear: null,
   rooms: [ROOM],

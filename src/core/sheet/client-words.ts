@@ -1,0 +1,72 @@
+import type { HouseRules } from '../advice/house-rules'
+import { differenceSteps } from '../undertone/difference-words'
+import { nameOf } from '../undertone/name'
+import { undertoneName } from '../undertone/plain-name'
+import type { Undertone } from '../undertone/undertone'
+import { listed } from '../words'
+import type { DaySight, SeenWell } from './hand-off'
+
+// What somebody who lives in a room is told of its colours: no figures, nothing that has to be decoded.
+
+// A change of so many CAM16-UCS units is one that is noticed from one part of the day to the next.
+const NOTICED = 2.5
+const LARGE = 14
+const SMALL = 6
+
+/** What a colour is, and how it changes through the day in a room. */
+export function howItLooks(
+  called: string,
+  lrvPercent: number,
+  sights: readonly DaySight[],
+  rules: HouseRules,
+): string {
+  const main = sights.find(({ isMidday }) => isMidday) ?? sights[0]
+  if (!main) return `${called} was not seen in any light of this room.`
+  const changes = sights.flatMap(({ when, undertone }) => {
+    const change = changeWords(main.undertone, undertone)
+    return change ? [`${when} it turns ${change}`] : []
+  })
+  const stays = sights.length > 1 ? ', and stays much the same through the day' : ''
+  return `${called} is ${kindOfColour(main.undertone, lrvPercent, rules)}${changes.length > 0 ? `; ${listed(changes)}` : stays}.`
+}
+
+function kindOfColour(undertone: Undertone, lrvPercent: number, rules: HouseRules): string {
+  const { short, words } = nameOf(undertone, lrvPercent, rules)
+  const lean = undertoneName(undertone)
+  // Where a colour says its lean by its name, it is not said again.
+  const leaning = words.includes('undertone') && lean !== 'none' ? ` with a hint of ${lean}` : ''
+  return `${/^[aeiou]/.test(short) ? 'an' : 'a'} ${short}${leaning}`
+}
+
+function changeWords(from: Undertone, to: Undertone): string | null {
+  const [first, second] = differenceSteps(from, to).filter(({ size }) => size >= NOTICED)
+  if (!first) return null
+  const much = first.size >= LARGE ? 'much ' : first.size < SMALL ? 'a little ' : ''
+  return `${much}${first.word}${second ? ` and ${second.word}` : ''}`
+}
+
+/** Why it was chosen: where it was seen to work; null where nobody saw it. */
+export function whyChosen(seen: readonly SeenWell[]): string | null {
+  if (seen.length === 0) return null
+  const places = [...new Set(seen.map(({ beside, light }) => `beside ${beside} ${light}`))]
+  const held = [...new Set(seen.map((each) => each.seen))]
+  return `It was chosen because it worked ${held.length === 1 ? `${held[0]} ` : ''}${listed(places)}.`
+}
+
+/** What is still worth a look, of what was not known when it was chosen. */
+export function stillToLook(gaps: readonly string[]): string | null {
+  const at = gaps.flatMap((gap) => toLookAt(gap) ?? [])
+  return at.length === 0 ? null : `On its board, look at it ${listed(at)}.`
+}
+
+/** "never under lamps" is to be looked at "under lamps". */
+function toLookAt(gap: string): string | null {
+  const sky = /^by day only under one sky: (.+)$/.exec(gap)
+  if (sky) return sky[1] === 'clear' ? 'on a dull day' : 'on a clear day'
+  if (/never on a board|on a screen only|never looked at/.test(gap)) return 'once more, dry'
+  const strength = /^never at (\d+ %)/.exec(gap)
+  if (strength) return `mixed at ${strength[1]}`
+  if (/^only beside what leaves/.test(gap)) return 'beside what comes instead'
+  // A look beside something that leaves asks for no other.
+  return / leaves: /.test(gap) ? null : gap.replace(/^never /, '')
+}
