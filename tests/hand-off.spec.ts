@@ -243,7 +243,7 @@ test('a visit is written to a file, wiped, and read back: equal rows and photos;
   // A store of somebody else's, with nothing in it.
   await open(page, other.url)
   await page.getByLabel('Your name').fill('Orrin Tarrow')
-  await page.getByLabel(/Lay in the deck/).uncheck()
+  await page.getByLabel(/Add the deck/).uncheck()
   await page.getByRole('button', { name: 'Begin' }).click()
   await page.getByText('No visit yet').waitFor()
   const said = page.getByRole('status', { name: 'The file' })

@@ -475,7 +475,7 @@ test('whether the model’s reading had been seen is kept with the look: elsewhe
   expect(await lastSeen()).toBe(true)
   await test.step('the model first, by the settings', async () => {
     await open(page, `${app.url}/settings`)
-    await page.getByLabel('On the bench first speaks').selectOption('model')
+    await page.getByLabel('Who speaks first at the bench').selectOption('model')
     await page.getByRole('button', { name: 'Keep the settings' }).click()
     await expect(page.getByText('Kept.')).toBeVisible()
     await open(page, `${bedroom}/bench`)

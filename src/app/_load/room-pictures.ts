@@ -10,6 +10,8 @@ export const ROOM_PICTURES = ['morning', 'evening', 'lamps'] as const
 export type RoomPictureName = (typeof ROOM_PICTURES)[number]
 
 const MORNING = '09:00'
+// Minutes since midnight; in winter the low sun comes before anybody's evening.
+const EVENING_FROM = 17 * 60
 
 /** What of a room can be shown: its morning and its late sun where it has a window, its lamps where it has any. */
 export function picturesOf({ room, place, day }: RoomDay): readonly {
@@ -28,7 +30,7 @@ export function picturesOf({ room, place, day }: RoomDay): readonly {
           { name: 'morning', words: `in the morning, ${MORNING}`, moment: byDay(morning) },
           {
             name: 'evening',
-            words: `in the evening sun, ${clockTime(day, late)}`,
+            words: `${late >= EVENING_FROM ? 'in the evening sun' : 'in the low sun'}, ${clockTime(day, late)}`,
             moment: byDay(late),
           },
         ] as const)

@@ -34,7 +34,7 @@ export function daySentences(roomDay: RoomDay, sky: Sky): string[] {
     ribbon.moments.find((moment) => moment.name === name)?.minute
   const warmest = lit.reduce((p, q) => (q.cctK! < p.cctK! ? q : p))
   const coolest = lit.reduce((p, q) => (q.cctK! > p.cctK! ? q : p))
-  const amount = `${capital(dimness(factor))}: daylight factor ${factor.toFixed(1)} %.${curtainWords(room, factor)}`
+  const amount = `${capital(dimness(factor))} daylight.${curtainWords(room, factor)}`
   const sun = sunSentence(day, ribbon.steps, room.lamps.length > 0)
   const character = even(lit)
     ? `${capital(lightColourWord(middle(lit).cctK!))} and even through the day, about ${round100(middle(lit).cctK!)} K at the wall.`

@@ -18,7 +18,7 @@ export interface Spot {
 
 /** The walls together, without a place: what most of a day is judged by. */
 export const ALL_WALLS = 'walls'
-/** A spot by name, by place, or the walls together. */
+/** A spot by name, by place, or all walls at once. */
 export type SpotChoice = Spot | PlacedSpot | typeof ALL_WALLS
 
 /** How an address and a record call a spot: "walls", "east-back", "tilted-window". */
@@ -42,10 +42,10 @@ const DEPTH_WORDS: Record<Depth, string> = {
   lamp: 'under the lamp',
 }
 
-/** "the walls together", "on the east wall, at the back", "tilted, by the window". */
+/** "all walls", "on the east wall, at the back", "tilted, by the window". */
 export function spotWords(name: SpotName): string {
   const spot = spotOf(name)
-  if (spot === ALL_WALLS) return 'the walls together'
+  if (spot === ALL_WALLS) return 'all walls'
   const { plane, depth } = spot
   const held = plane === 'flat' ? 'flat' : plane === 'tilted' ? 'tilted' : `on the ${plane} wall`
   return `${held}, ${DEPTH_WORDS[depth]}`

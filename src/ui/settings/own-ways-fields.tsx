@@ -8,7 +8,7 @@ const LENGTH_WORDS: Record<LengthUnits, string> = {
   feet: 'feet and inches',
 }
 const FIRST_WORDS: Record<FirstSpeaks, string> = {
-  eye: 'your eye; the model waits',
+  eye: 'your eye',
   model: 'the model',
 }
 const VOLUME_WORDS: Record<VolumeUnits, string> = {
@@ -50,7 +50,7 @@ export function OwnWaysFields({
         options={VOLUME_UNITS.map((units) => [units, VOLUME_WORDS[units]] as const)}
       />
       <Select
-        label="On the bench first speaks"
+        label="Who speaks first at the bench"
         name="firstSpeaks"
         defaultValue={settings.firstSpeaks}
         error={errors.firstSpeaks}

@@ -88,7 +88,7 @@ export function StartForm({
             className="size-5 shrink-0 accent-ink"
           />
           <span>
-            Lay in the deck that comes with it: {deck}. Makers’ decks are taken in from CSV files,
+            Add the deck that comes with it: {deck}. Makers’ decks are taken in from CSV files,
             under Decks.
           </span>
         </label>
