@@ -30,8 +30,23 @@ const AREAS = {
       ...['quick-score', 'said-of-pair', 'reason', 'wall-on-finish', 'chance'],
     ].map((file) => `pairing/${file}`),
     tests: [
-      ...['chance', 'wall-on-finish', 'parts', 'shapes', 'quick-score', 'judge-pair'],
-      ...['pair-reading', 'trade-cases', '../../../scripts/fit/scores', '../model-version'],
+      ...[
+        'chance',
+        'role',
+        'score',
+        'said-of-pair',
+        'wall-on-finish',
+        'parts',
+        'shapes',
+        'quick-score',
+      ],
+      ...[
+        'judge-pair',
+        'pair-reading',
+        'trade-cases',
+        '../../../scripts/fit/scores',
+        '../model-version',
+      ],
     ].map((file) => `pairing/${file}`),
   },
   rooms: {
@@ -40,7 +55,13 @@ const AREAS = {
       ...['undertone/plain-name', 'undertone/name', 'advice/wishes'],
     ],
     tests: [
-      ...['ranking/worth', 'ranking/what-blocks', 'ranking/next-try', 'undertone/plain-name'],
+      ...[
+        'ranking/worth',
+        'ranking/what-blocks',
+        'ranking/next-try',
+        'undertone/plain-name',
+        'undertone/name',
+      ],
       ...['undertone/neutrals', 'advice/wishes', 'advice/room-advice', 'ranking/rank-for-room'],
     ],
   },
