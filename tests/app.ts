@@ -218,6 +218,58 @@ export const overhang = (page: Page): Promise<number> =>
       .reduce((sum, each) => sum + each, 0),
   )
 
+/** Lines of text that lie over one another, and words that are cut by the box they stand in; in the window, as it is. */
+export const crowding = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    type Box = Pick<DOMRect, 'left' | 'top' | 'right' | 'bottom'>
+    const cutBy = (box: Box, by: Box): Box => ({
+      left: Math.max(box.left, by.left),
+      top: Math.max(box.top, by.top),
+      right: Math.min(box.right, by.right),
+      bottom: Math.min(box.bottom, by.bottom),
+    })
+    const lines: { box: Box; of: Element; text: string }[] = []
+    const found: string[] = []
+    const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
+    for (let node = walker.nextNode(); node; node = walker.nextNode()) {
+      const of = node.parentElement!
+      const text = (node.textContent ?? '').trim()
+      if (text === '' || of.closest('script, style, option, svg, .sr-only')) continue
+      if (!of.checkVisibility({ visibilityProperty: true, opacityProperty: true })) continue
+      const range = document.createRange()
+      range.selectNodeContents(node)
+      for (const rect of range.getClientRects()) {
+        if (rect.width <= 1) continue
+        let box: Box = cutBy(rect, { left: 0, top: 0, right: innerWidth, bottom: innerHeight })
+        for (let at: Element | null = of; at; at = at.parentElement) {
+          const { overflowX, textOverflow } = getComputedStyle(at)
+          if (overflowX === 'visible') continue
+          const own = at.getBoundingClientRect()
+          // What is cut on purpose says so by its dots, and what scrolls sideways can be reached.
+          const isCut = rect.right > own.right + 1 && rect.left < own.right - 1
+          if (
+            isCut &&
+            overflowX !== 'auto' &&
+            overflowX !== 'scroll' &&
+            textOverflow !== 'ellipsis'
+          )
+            found.push(`cut: “${text.slice(0, 40)}”`)
+          box = cutBy(box, own)
+        }
+        if (box.right - box.left > 3 && box.bottom - box.top > 3) lines.push({ box, of, text })
+      }
+    }
+    for (const [i, p] of lines.entries())
+      for (const q of lines.slice(i + 1)) {
+        if (p.of === q.of || p.of.contains(q.of) || q.of.contains(p.of)) continue
+        const both = cutBy(p.box, q.box)
+        // Lines of one paragraph come near each other: two that cannot be told apart lie over each other by more.
+        if (both.right - both.left > 4 && both.bottom - both.top > 6)
+          found.push(`over: “${p.text.slice(0, 40)}” and “${q.text.slice(0, 40)}”`)
+      }
+    return [...new Set(found)]
+  })
+
 export const hexOf = async (swatch: Locator): Promise<string> => {
   await expect(swatch).toHaveAttribute('data-hex', /^#[0-9a-f]{6}$/)
   return (await swatch.getAttribute('data-hex'))!

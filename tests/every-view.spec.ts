@@ -1,18 +1,20 @@
 import { expect } from '@playwright/test'
-import { faultsOf, open, overhang, test } from './app'
+import { crowding, faultsOf, open, overhang, test } from './app'
 import { everyView } from './views'
 
 // One of the views is an address of nothing.
 const NOTHING_THERE = /status of 404/
 const WIDTHS = [
   [1280, 800],
+  [1180, 820],
+  [1024, 768],
   [820, 1180],
   [390, 844],
 ] as const
 
 // Two halves, for two workers. What the console says of them fails any test of a page.
 for (const half of [0, 1])
-  test(`no view is wider than any of three widths, axe finds nothing on it at one of them, and no request leaves this machine, ${half + 1} of 2`, async ({
+  test(`no view is wider than any of five widths, nothing lies over anything or is cut at them, axe finds nothing on it at one of them, and no request leaves this machine, ${half + 1} of 2`, async ({
     page,
     app,
     consoleMay,
@@ -31,6 +33,7 @@ for (const half of [0, 1])
         const [width, height] = size
         await page.setViewportSize({ width, height })
         await expect.poll(() => overhang(page), { message: `${address} at ${width}` }).toBe(0)
+        await expect.poll(() => crowding(page), { message: `${address} at ${width}` }).toEqual([])
         if (size === asked) expect(await faultsOf(page), `${address} at ${width}`).toEqual([])
       }
     }

@@ -83,7 +83,6 @@ const CASES: Readonly<Record<string, Readonly<Record<string, Args>>>> = {
     adaptationRange: [LIGHT],
     withDegree: [LIGHT, 0.8],
     inViewOf: [LIGHT, NOON],
-    commonExposure: [[LIGHT]],
     appearanceOf: [LIGHT, GREY],
     appearanceOfXyz: [LIGHT, XYZ],
     viewingAt: [300],

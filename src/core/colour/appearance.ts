@@ -132,14 +132,6 @@ export function inViewOf(room: PreparedLight, spectrum: Spectrum): PreparedLight
   return { ...room, weights: bandWeights(spectrum) }
 }
 
-/** The factor, at most 1, that keeps the white card of every one of some lights inside the screen's gamut. */
-export function commonExposure(lights: readonly PreparedLight[]): number {
-  const cards = lights.map((light) =>
-    Math.max(...linearRgbFromXyz(multiply(light.toD65, xyzUnder(light.weights, WHITE_CARD)))),
-  )
-  return Math.min(1, 1 / Math.max(...cards))
-}
-
 /** Appearance of a surface: reflectance × light, partial CAT16 to D65, CAM16-UCS under D65. */
 export function appearanceOf(light: PreparedLight, reflectance: Reflectance): Appearance {
   return appearanceOfXyz(light, xyzUnder(light.weights, reflectance))

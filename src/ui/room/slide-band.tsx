@@ -1,19 +1,12 @@
 'use client'
 
 import { useMemo, useState } from 'react'
-import {
-  commonExposure,
-  inViewOf,
-  prepareLight,
-  screenColour,
-  type PreparedLight,
-} from '@/core/colour/appearance'
-import { xyzUnder } from '@/core/colour/observer'
+import { prepareLight, screenColour, WHITE_CARD } from '@/core/colour/appearance'
 import type { Reflectance } from '@/core/colour/spectrum'
 import { differenceWords } from '@/core/undertone/difference-words'
-import { undertoneOfXyz, type Undertone } from '@/core/undertone/undertone'
+import { undertoneOf } from '@/core/undertone/undertone'
+import { capital } from '@/core/words'
 import { utcMsAt } from '@/core/light/day-clock'
-import { roomLight } from '@/core/light/room-light'
 import { slideLights } from '@/core/light/tilt-and-slide'
 import { useLight, useMovingLight } from '../light-bar/light-context'
 
@@ -42,19 +35,24 @@ export function SlideBand({ samples }: { readonly samples: readonly SlidSample[]
       lampsOn: roomDay.room.lamps.length > 0,
     }
     const { room, place } = roomDay
-    // The eye stays with the room while the sample goes from light to light.
-    const whole = roomLight(room, place, moment)
-    if (!whole) return []
-    const eye = prepareLight(whole.spectrum, whole.illuminanceLux)
-    const seen = slideLights(room, place, moment, steps).map(
-      (light) => light && inViewOf(eye, light.spectrum),
+    // As the bench shows it there: the eye is at home in the light of each place.
+    return slideLights(room, place, moment, steps).map(
+      (light) => light && prepareLight(light.spectrum, light.illuminanceLux),
     )
-    const exposure = commonExposure(seen.flatMap((light) => (light ? [light] : [])))
-    return seen.map((light) => light && { light: { ...light, exposure }, eye })
   }, [roomDay, choice.minute, choice.sky, steps])
   if (!sample || roomDay.room.windows.length + roomDay.room.lamps.length === 0) return null
   const seen = lights.flatMap((light) => (light ? [light] : []))
   const [first, last] = [seen[0], seen.at(-1)]
+  const { windows, lamps } = roomDay.room
+  const from = windows.length > 0 ? 'by the window' : 'away from the lamp'
+  const to = lamps.length > 0 ? 'under the lamp' : 'at the back'
+  const said =
+    first && last
+      ? differenceWords(
+          undertoneOf(first, sample.reflectance),
+          undertoneOf(last, sample.reflectance),
+        )
+      : ''
   return (
     <section aria-label="Tilt and slide" className="border-t border-ink pt-3">
       <label className="mb-2 flex items-center gap-3 text-small font-medium">
@@ -73,27 +71,21 @@ export function SlideBand({ samples }: { readonly samples: readonly SlidSample[]
       </label>
       {first && last ? (
         <>
-          <svg
-            role="img"
-            aria-label={`${sample.name} carried from the window to the lamp: ${carried(first, last, sample.reflectance)}`}
-            viewBox={`0 0 ${steps} 1`}
-            preserveAspectRatio="none"
-            shapeRendering="crispEdges"
-            className="block h-20 w-full"
-          >
-            {lights.map((light, i) => (
-              <rect
-                key={i}
-                x={i}
-                width="1.02"
-                height="1"
-                fill={light ? screenColour(light.light, sample.reflectance).hex : '#111111'}
-              />
-            ))}
-          </svg>
+          <Band
+            label="A white card carried the same way"
+            hexes={lights.map((light) => light && screenColour(light, WHITE_CARD).hex)}
+            className="h-5"
+          />
+          <Band
+            label={`${sample.name} carried from ${from} to ${to}: ${said}`}
+            hexes={lights.map((light) => light && screenColour(light, sample.reflectance).hex)}
+            className="h-20"
+          />
           <p className="flex justify-between text-fine text-dim">
-            <span>By the window</span>
-            <span>Under the lamp: {carried(first, last, sample.reflectance)}</span>
+            <span>{capital(from)}; a white card above</span>
+            <span>
+              {capital(to)}: {said}
+            </span>
           </p>
         </>
       ) : (
@@ -103,13 +95,28 @@ export function SlideBand({ samples }: { readonly samples: readonly SlidSample[]
   )
 }
 
-interface InView {
-  readonly light: PreparedLight
-  readonly eye: PreparedLight
+/** Colours side by side without a seam; what is too dark to see is black. */
+function Band({
+  label,
+  hexes,
+  className,
+}: {
+  readonly label: string
+  readonly hexes: readonly (string | null)[]
+  readonly className: string
+}) {
+  return (
+    <svg
+      role="img"
+      aria-label={label}
+      viewBox={`0 0 ${hexes.length} 1`}
+      preserveAspectRatio="none"
+      shapeRendering="crispEdges"
+      className={`block w-full ${className}`}
+    >
+      {hexes.map((hex, i) => (
+        <rect key={i} x={i} width="1.02" height="1" fill={hex ?? '#111111'} />
+      ))}
+    </svg>
+  )
 }
-
-const seenBy = ({ light, eye }: InView, reflectance: Reflectance): Undertone =>
-  undertoneOfXyz(eye, xyzUnder(light.weights, reflectance))
-
-const carried = (from: InView, to: InView, reflectance: Reflectance): string =>
-  differenceWords(seenBy(from, reflectance), seenBy(to, reflectance))
