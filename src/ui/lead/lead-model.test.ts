@@ -171,7 +171,7 @@ test('what arrives is said to fit or to be another for this scheme; where nothin
   // Common practice: pink beige and a fixture of yellow-green quarrel, a softer pink does not.
   const green = keeper('Green carpet', 'arriving', [['pile', 100, [66, -9, 16]]], false, 'carpet')
   const rose = keeper('Rose chair', 'arriving', [['cloth', 100, [60, 14, 9]]])
-  expect(says(green)[0]).toMatch(/^Green carpet, arriving: no.*another for this scheme/)
-  expect(says(rose)[0]).toMatch(/^Rose chair, arriving: works/)
+  expect(says(green)[0]).toMatch(/^Green carpet, arriving: likely not.*another for this scheme/)
+  expect(says(rose)[0]).toMatch(/^Rose chair, arriving: (likely )?works/)
   expect(says()).toEqual(['To bring in: a blind, a rug or chairs that take up its line.'])
 })
