@@ -106,7 +106,7 @@ test('rooms are shown as they open to each other, and follow the hour', async ({
   const pair = page.getByRole('listitem', { name: 'Front room and Landing study' })
   const colours = () =>
     pair
-      .locator('[data-hex]')
+      .getByRole('img', { name: /, the walls of / })
       .evaluateAll((all) => all.map((each) => each.getAttribute('data-hex')))
   const noon = await colours()
   expect(new Set(noon).size).toBe(2)

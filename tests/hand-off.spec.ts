@@ -153,6 +153,7 @@ test('a board is made by keyboard, its looks are ticked off, and the calendar is
   await form.getByLabel('Painted on').fill('2026-10-23')
   await form.getByRole('button', { name: 'Keep it' }).click()
   await expect(page.getByRole('status', { name: 'What came of it' })).toContainText('kept.')
+  await page.getByText('How to paint it').click()
   await expect(page.getByRole('list', { name: /^Painting/ })).toContainText('24 October 2026')
 
   const list = page.getByRole('region', { name: 'Where and when to stand them' })

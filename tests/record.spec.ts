@@ -173,7 +173,7 @@ test('the server is killed between commit and answer: the key pressed again is t
   expect(rowsOfLooks(changes)).toHaveLength(before + 1)
   await expect
     .poll(async () => (await changesOf(request, visit)).at(-1)!.events[0]!.after)
-    .toMatchObject({ verdict: 'no', reasons: ['too orange'], note: 'Peach by lamp.' })
+    .toMatchObject({ verdict: 'no', reasons: ['too-orange'], note: 'Peach by lamp.' })
 })
 
 test('a verdict is one request of less than 2 kB back, and no page is rendered for it', async ({

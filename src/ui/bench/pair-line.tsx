@@ -69,7 +69,7 @@ export function PairLine({
         >
           ←
         </button>
-        <span className="w-24 text-center text-small leading-4">
+        <span className="relative w-24 text-center text-small leading-4">
           <span data-testid="place">
             {index + 1} of {round.pairs.length}
           </span>
@@ -83,7 +83,7 @@ export function PairLine({
           →
         </button>
       </div>
-      <p className="text-right leading-5">
+      <p className="relative text-right leading-5">
         <span className="font-display text-title leading-6">
           {candidate.name} at {candidate.strengthPercent} %
         </span>{' '}

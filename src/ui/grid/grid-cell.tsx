@@ -49,7 +49,7 @@ export function GridCellView({
       }
       aria-label={`${paint.name} at ${paint.strengthPercent} per cent in ${roomName}: ${words}${cell.guess ? `; the model expects: ${JUDGEMENT_WORDS[cell.guess]}` : ''}`}
       data-verdict={ruledOut !== null ? 'ruled out' : (says.verdict ?? 'unseen')}
-      className="block w-40"
+      className="relative block w-40"
     >
       <span className="flex h-14">
         {cell.bands.map((band, i) => (

@@ -27,12 +27,10 @@ export function ReadingWords({
     <>
       LRV {Math.round(lrvPercent(reflectance))}, <FamilyWords {...{ reflectance, rules }} />
       {push && `; ${push}`}{' '}
-      <span className="text-dim">
-        <span title={readBy}>
-          ±{'\u00a0'}
-          {Math.round(10 * uncertainty.lean) / 10}
-        </span>
-        <span className="sr-only"> ({readBy})</span>
+      <span className="relative text-dim" title={readBy}>
+        <span className="sr-only">({readBy}, </span>±{'\u00a0'}
+        {Math.round(10 * uncertainty.lean) / 10}
+        <span className="sr-only">)</span>
       </span>
     </>
   )

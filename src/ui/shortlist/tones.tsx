@@ -189,7 +189,7 @@ function ToneKeys({
         <button
           key={name}
           type="button"
-          className="min-h-11 text-left text-small leading-4"
+          className="relative min-h-11 text-left text-small leading-4"
           aria-pressed={name === tone}
           onClick={() => onChoose(name)}
         >
