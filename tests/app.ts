@@ -235,6 +235,7 @@ export const crowding = (page: Page): Promise<string[]> =>
       const of = node.parentElement!
       const text = (node.textContent ?? '').trim()
       if (text === '' || of.closest('script, style, option, svg, .sr-only')) continue
+      if (of.closest('details:not([open])') && !of.closest('summary')) continue
       if (!of.checkVisibility({ visibilityProperty: true, opacityProperty: true })) continue
       const range = document.createRange()
       range.selectNodeContents(node)
