@@ -36,6 +36,7 @@ export function inSight() {
       !isShown(parent)
     )
       continue
+    if (parent.closest('details:not([open])') && !parent.closest('summary')) continue
     for (const { index, 0: word } of node.data.matchAll(/\S*[\p{L}\p{N}]\S*/gu)) {
       const range = document.createRange()
       range.setStart(node, index)
