@@ -55,14 +55,9 @@ const AREAS = {
       ...['undertone/plain-name', 'undertone/name', 'advice/wishes'],
     ],
     tests: [
-      ...[
-        'ranking/worth',
-        'ranking/what-blocks',
-        'ranking/next-try',
-        'undertone/plain-name',
-        'undertone/name',
-      ],
-      ...['undertone/neutrals', 'advice/wishes', 'advice/room-advice', 'ranking/rank-for-room'],
+      ...['undertone/names', 'ranking/worths', 'ranking/worth', 'ranking/what-blocks'],
+      ...['ranking/next-try', 'undertone/plain-name', 'undertone/name', 'undertone/neutrals'],
+      ...['advice/wishes', 'advice/room-advice', 'ranking/rank-for-room'],
     ],
   },
   strength: { mutate: ['paint/strength'], tests: ['paint/strength'] },
