@@ -10,11 +10,16 @@ const dataDir = process.env.ELM_DATA_DIR
 async function layFreshData() {
   const { store, at } = JSON.parse(process.env.ELM_FRESH_DATA)
   const opened = globalThis.elmStore
-  globalThis.elmStore = undefined
+  // What a page that is gone still asks meanwhile must not open a store on what is being laid: it is refused when that is done.
+  let refuse
+  globalThis.elmStore = new Promise((_, reject) => (refuse = reject))
+  globalThis.elmStore.catch(() => undefined)
   await (await opened)?.close()
   for (const name of readdirSync(dataDir)) rmSync(join(dataDir, name), { recursive: true })
   // With its times to the nanosecond: a store knows a copy by them.
   execFileSync('cp', ['-a', `${store}/.`, dataDir])
+  globalThis.elmStore = undefined
+  refuse(new Error('Asked by a page of the test before, while fresh data was laid.'))
   writeFileSync(at, '')
 }
 
