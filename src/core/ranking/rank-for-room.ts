@@ -11,6 +11,7 @@ import { prepareDeck, reflectanceOfRow, type DeckRows, type PreparedDeck } from 
 import {
   forget,
   holdTo,
+  MOST_PAIR_POINTS,
   nothingKnown,
   prepareRoom,
   weakestOf,
@@ -20,15 +21,7 @@ import {
   type WallSoFar,
   type WeakestPair,
 } from './ranked-room'
-import {
-  asksOf,
-  MOST_PAIR_POINTS,
-  ownPoints,
-  pairPoints,
-  POINTS_PER_WORTH,
-  worthOf,
-  type RoomAsks,
-} from './worth'
+import { asksOf, ownPoints, pairPoints, POINTS_PER_WORTH, worthOf, type RoomAsks } from './worth'
 
 /** A row of a deck in a room. */
 export interface RankedRow extends WeakestPair {
@@ -182,7 +175,13 @@ class Ranker {
   /** Works out the worth of rows, but of those that surely lie below the bar. */
   private work(rows: Uint32Array, bar: number, exactly: boolean): void {
     const { room, known, pairs } = this
-    for (let i = 0; i < rows.length; i++) forget(known[i]!)
+    for (let i = 0; i < rows.length; i++) {
+      const so = known[i]!
+      forget(so)
+      // What cannot reach the bar any more is left between one pair and the next.
+      if (exactly && bar > -Infinity)
+        so.enough = bar * POINTS_PER_WORTH - this.own[rows[i]!]! - 1 / ORDER_PER_POINT
+    }
     let left = Uint32Array.from(rows, (_, i) => i)
     const settled: number[] = []
     for (const [turn, light] of this.lights.entries()) {
@@ -195,13 +194,13 @@ class Ranker {
         const so = known[i]!
         const { weakness } = so
         holdTo(room, light, placeIn(seen, place), so)
+        // What is least over more lights is no more: each pair bounds the worth from above.
+        if (so.points < so.enough) continue
         if (so.weakness > weakness) this.keepWeakest(row, so)
-        const ends = isLast || (!exactly && so.weakness > SURELY_NOT)
-        if (exactly || ends) pairs[i] = pairPoints(so.scores, room)
-        // What is least over more lights is no more: each light bounds the worth from above.
-        if ((pairs[i]! + this.own[row]!) / POINTS_PER_WORTH < bar) continue
-        if (ends) settled.push(i)
-        else left[stay++] = i
+        if (isLast || (!exactly && so.weakness > SURELY_NOT)) {
+          pairs[i] = pairPoints(so.scores, room)
+          settled.push(i)
+        } else left[stay++] = i
       }
       left = left.subarray(0, stay)
     }

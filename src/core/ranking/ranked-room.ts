@@ -25,6 +25,7 @@ import { placeIn, shapeAt, tabled, WIDTH } from '../pairing/shapes'
 import { RATED_TRAITS, type Traits } from '../pairing/traits'
 import type { Firmness, ReadingSource } from '../paint/reading'
 import { undertoneOf, type Undertone } from '../undertone/undertone'
+import { ROOM_WEIGHTS } from './room-terms'
 
 /** A light moment of the room and how much it matters, 0 to 1: by when the room is used. */
 export interface WeightedLight {
@@ -164,28 +165,45 @@ const scoreBeside = (
 export interface WallSoFar {
   /** By keeper: the least score over its parts and the lights, each as far as it counts; of 10. */
   readonly scores: Float64Array
+  /** The chances of those scores. */
+  readonly chances: Float64Array
   /** How weak the weakest pair is, 0 to 1, as far as its part, its keeper and its light count. */
   weakness: number
   finish: number
   light: number
+  /** Points that its pairs can still be worth. */
+  points: number
+  /** Points of pairs under which nobody asks for the rest of them. */
+  enough: number
 }
 
 export const nothingKnown = (room: PreparedRoom): WallSoFar => ({
   scores: new Float64Array(room.shares.length).fill(MOST),
+  chances: new Float64Array(room.shares.length).fill(1),
   weakness: -1,
   finish: 0,
   light: 0,
+  points: MOST_PAIR_POINTS,
+  enough: NEVER_ENOUGH,
 })
 
 /** Makes ready for another wall. */
 export function forget(so: WallSoFar): void {
   so.scores.fill(MOST)
+  so.chances.fill(1)
   so.weakness = -1
+  so.points = MOST_PAIR_POINTS
+  so.enough = NEVER_ENOUGH
 }
 
 const MOST = 10
+const [PER_SCORE, PER_CHANCE] = [ROOM_WEIGHTS[0]!, ROOM_WEIGHTS[1]!]
+/** The most that pairs can be worth. */
+export const MOST_PAIR_POINTS = MOST * PER_SCORE + PER_CHANCE
+// A number with a fraction from the beginning.
+const NEVER_ENOUGH = -1e9 - 0.5
 
-/** Holds a wall to all that stays in one light, and keeps what is least. */
+/** Holds a wall to all that stays in one light, and keeps what is least; once its pairs come to less than enough it is left. */
 export function holdTo(room: PreparedRoom, light: number, seen: Seen, into: WallSoFar): void {
   wallAt(seen, wall)
   const all = room.beside[light]!
@@ -199,9 +217,20 @@ export function holdTo(room: PreparedRoom, light: number, seen: Seen, into: Wall
     const score = of.asWall
       ? scoreBeside(wall, asStays, of, of.stays, of.asWall.here)
       : quickScore(wall, of.stays)
+    const chance = plainChance(score)
     const counts = lifted(score, of.shows * of.lightMatters)
-    if (counts < into.scores[of.keeper]!) into.scores[of.keeper] = counts
-    const weakness = of.matters * of.shows * (1 - plainChance(score))
+    const { keeper } = of
+    const before = into.scores[keeper]!
+    if (counts < before) {
+      const now = counts === score ? chance : plainChance(counts)
+      into.points -=
+        room.shares[keeper]! *
+        (PER_SCORE * (before - counts) + PER_CHANCE * (into.chances[keeper]! - now))
+      into.scores[keeper] = counts
+      into.chances[keeper] = now
+      if (into.points < into.enough) return
+    }
+    const weakness = of.matters * of.shows * (1 - chance)
     if (weakness > into.weakness) {
       into.weakness = weakness
       into.finish = of.finish

@@ -5,9 +5,9 @@ import { DAYLIGHT } from '../undertone/daylight'
 import { lrvPercent } from '../paint/lrv'
 import { reflectanceOfReading } from '../paint/reading'
 import { undertoneOf } from '../undertone/undertone'
-import { prepareRoom, type RoomFinish } from './ranked-room'
+import { MOST_PAIR_POINTS, prepareRoom, type RoomFinish } from './ranked-room'
 import { finish, room } from './ranking-scenes.fixture'
-import { asksOf, MOST_PAIR_POINTS, pairPoints, worthOf, type Worth } from './worth'
+import { asksOf, pairPoints, worthOf, type Worth } from './worth'
 
 /** The worth of a wall with all its pairs as they are, or as good as can be. */
 function worth(

@@ -222,9 +222,6 @@ export function pairPoints(scores: ArrayLike<number>, { shares }: PreparedRoom):
   return ROOM_WEIGHTS[0]! * score + ROOM_WEIGHTS[1]! * chance
 }
 
-/** The most that pairs can be worth. */
-export const MOST_PAIR_POINTS = 10 * ROOM_WEIGHTS[0]! + ROOM_WEIGHTS[1]!
-
 export interface Worth {
   readonly worth: number
   /** What it gives, and what speaks against it, each the weightiest first. */
