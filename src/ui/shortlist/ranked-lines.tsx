@@ -73,7 +73,10 @@ export function RankedLines({
         const washesOut = each.against.some((words) => words.startsWith('washes out'))
         const isPicked = picked?.place === each.place
         return (
-          <li key={each.place} className={`relative border-b border-rule ${isPicked ? 'bg-mist' : ''}`}>
+          <li
+            key={each.place}
+            className={`relative border-b border-rule ${isPicked ? 'bg-mist' : ''}`}
+          >
             <button
               type="button"
               aria-pressed={isPicked}
