@@ -89,6 +89,10 @@ async function takeAll(page) {
   await open(`${kitchen}/trial${late}&colour=H111-4`)
   await page.getByRole('region', { name: 'What goes with it' }).waitFor()
   await shot('trial')
+  await open(`${kitchen}/bench${late}`)
+  await page.getByRole('group', { name: 'Your verdict' }).waitFor()
+  await page.waitForLoadState('networkidle')
+  await count('bench, before a verdict')
   await open(`${visit}/grid`)
   await shot('house-grid')
   await page
@@ -97,8 +101,6 @@ async function takeAll(page) {
     .click()
   await page.waitForURL(/bench/)
   await open(new URL(page.url()).pathname + new URL(page.url()).search + late.replace('?', '&'))
-  await page.getByRole('group', { name: 'Your verdict' }).waitFor()
-  await count('bench, before a verdict')
   // A pair with the photograph, a no and why, and what to try next.
   await page.keyboard.press('n')
   await page.getByRole('region', { name: 'Last look' }).waitFor()
