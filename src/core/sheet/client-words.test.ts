@@ -17,7 +17,7 @@ const said = (...sights: readonly DaySight[]): string =>
 
 test('what a colour is and how it changes is one sentence, by midday; what nobody notices is not said', () => {
   expect(said(morning(3.5, 9), midday(3, 9), evening(12, 19))).toMatch(
-    /^Larkstone is an? .*(beige|greige).*; of an evening, under lamps it turns .*(orange|stronger).*\.$/,
+    /^Larkstone is an? .*(beige|greige).*; of an evening, under lamps, it turns .*(orange|stronger).*\.$/,
   )
   expect(said(morning(3, 9), midday(3.5, 9), evening(4, 10))).toMatch(
     /, and stays much the same through the day\.$/,
@@ -56,4 +56,11 @@ test('what was not known when it was chosen is what to look at', () => {
   )
   expect(stillToLook(['Old tile leaves: that look counts for nothing to come'])).toBeNull()
   expect(stillToLook([])).toBeNull()
+  // Never looked at, it cannot be looked at once more.
+  expect(stillToLook(['never looked at in this room'])).toBe(
+    'Nobody has seen it on a board yet: have one painted before it goes up.',
+  )
+  expect(stillToLook(['never under lamps', 'on a chip only, never on a board'])).toBe(
+    'Nobody has seen it on a board yet: have one painted and look at it under lamps before it goes up.',
+  )
 })

@@ -24,7 +24,7 @@ export function howItLooks(
   if (!main) return `${called} was not seen in any light of this room.`
   const changes = sights.flatMap(({ when, undertone }) => {
     const change = changeWords(main.undertone, undertone)
-    return change ? [`${when} it turns ${change}`] : []
+    return change ? [`${when}${when.includes(',') ? ',' : ''} it turns ${change}`] : []
   })
   const stays = sights.length > 1 ? ', and stays much the same through the day' : ''
   return `${called} is ${kindOfColour(main.undertone, lrvPercent, rules)}${changes.length > 0 ? `; ${listed(changes)}` : stays}.`
@@ -56,14 +56,20 @@ export function whyChosen(seen: readonly SeenWell[]): string | null {
 /** What is still worth a look, of what was not known when it was chosen. */
 export function stillToLook(gaps: readonly string[]): string | null {
   const at = gaps.flatMap((gap) => toLookAt(gap) ?? [])
-  return at.length === 0 ? null : `On its board, look at it ${listed(at)}.`
+  const look = at.length === 0 ? null : `look at it ${listed(at)}`
+  // What nobody has seen painted is to be painted first.
+  if (gaps.some((gap) => NO_BOARD.test(gap)))
+    return `Nobody has seen it on a board yet: have one painted${look ? ` and ${look}` : ''} before it goes up.`
+  return look && `On its board, ${look}.`
 }
+
+const NO_BOARD = /never on a board|on a screen only|never looked at/
 
 /** "never under lamps" is to be looked at "under lamps". */
 function toLookAt(gap: string): string | null {
   const sky = /^by day only under one sky: (.+)$/.exec(gap)
   if (sky) return sky[1] === 'clear' ? 'on a dull day' : 'on a clear day'
-  if (/never on a board|on a screen only|never looked at/.test(gap)) return 'once more, dry'
+  if (NO_BOARD.test(gap)) return null
   const strength = /^never at (\d+ %)/.exec(gap)
   if (strength) return `mixed at ${strength[1]}`
   if (/^only beside what leaves/.test(gap)) return 'beside what comes instead'
