@@ -1,19 +1,8 @@
-import { modelledLight, lightOf, type MeterReading, type RoomDay } from './light-choice'
+import { plainRoomDay } from './plain-room-day.fixture'
+import { modelledLight, lightOf, type MeterReading } from './light-choice'
 import { questionOf } from './meter'
-import { PLAIN_LAMP, PLAIN_WINDOW } from './room'
-import { utcDay } from './utc-day.fixture'
 
-const bare: RoomDay = {
-  place: { latitudeDeg: 52, longitudeDeg: 0 },
-  day: utcDay('2026-09-22'),
-  room: {
-    northSouthMm: 4500,
-    eastWestMm: 4000,
-    heightMm: 2600,
-    windows: [{ ...PLAIN_WINDOW, bearingDeg: 0 }],
-    lamps: [PLAIN_LAMP],
-  },
-}
+const bare = plainRoomDay('2026-09-22', 0)
 const noon = {
   source: 'room',
   minute: 720,

@@ -1,23 +1,12 @@
+import { plainRoomDay } from './plain-room-day.fixture'
 import { appearanceOf, prepareLight, WHITE_CARD } from '../colour/appearance'
 import { ucsDifference } from '../colour/cam16'
 import { utcMsAt } from './day-clock'
-import { lightOf, type RoomDay } from './light-choice'
-import { PLAIN_LAMP, PLAIN_WINDOW } from './room'
+import { lightOf } from './light-choice'
 import type { SpotName } from './spot'
 import { slideLights } from './tilt-and-slide'
-import { utcDay } from './utc-day.fixture'
 
-const roomDay: RoomDay = {
-  place: { latitudeDeg: 52, longitudeDeg: 0 },
-  day: utcDay('2026-09-17'),
-  room: {
-    northSouthMm: 4500,
-    eastWestMm: 4000,
-    heightMm: 2600,
-    windows: [{ ...PLAIN_WINDOW, bearingDeg: 270 }],
-    lamps: [PLAIN_LAMP],
-  },
-}
+const roomDay = plainRoomDay('2026-09-17', 270)
 
 // What is carried through the room is drawn as the bench draws it at the same place and hour: ΔE under 1.
 test.each([9 * 60, 13 * 60, 19 * 60 + 30])(

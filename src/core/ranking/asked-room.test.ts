@@ -1,8 +1,7 @@
+import { plainRoomDay } from '../light/plain-room-day.fixture'
 import { ORDINARY_ROOM } from '../advice/ordinary-room.fixture'
 import { DEFAULT_HOUSE_RULES } from '../advice/house-rules'
 import type { RoomDay } from '../light/light-choice'
-import { PLAIN_LAMP, PLAIN_WINDOW } from '../light/room'
-import { utcDay } from '../light/utc-day.fixture'
 import { reflectanceOfReading } from '../paint/reading'
 import { sheenOf } from '../paint/treatment'
 import { roleOf } from '../pairing/role'
@@ -19,17 +18,7 @@ const lab = (l: number, a: number, b: number) =>
   reflectanceOfReading({ kind: 'lab', lab: [l, a, b] })
 const rules = DEFAULT_HOUSE_RULES
 
-const roomDay = (date: string): RoomDay => ({
-  place: { latitudeDeg: 52, longitudeDeg: 0 },
-  day: utcDay(date),
-  room: {
-    northSouthMm: 4500,
-    eastWestMm: 4000,
-    heightMm: 2600,
-    windows: [{ ...PLAIN_WINDOW, bearingDeg: 270 }],
-    lamps: [PLAIN_LAMP],
-  },
-})
+const roomDay = (date: string): RoomDay => plainRoomDay(date, 270)
 
 const stone = (varies: boolean) =>
   finishesOf(

@@ -1,9 +1,7 @@
+import { plainRoomDay } from '../light/plain-room-day.fixture'
 import { DEFAULT_HOUSE_RULES } from '../advice/house-rules'
 import { ORDINARY_ROOM } from '../advice/ordinary-room.fixture'
 import type { Lab } from '../colour/lab'
-import type { RoomDay } from '../light/light-choice'
-import { PLAIN_LAMP, PLAIN_WINDOW } from '../light/room'
-import { utcDay } from '../light/utc-day.fixture'
 import { isGood } from '../pairing/chance'
 import type { KeeperKind } from '../pairing/keeper-kind'
 import { roleOf } from '../pairing/role'
@@ -20,17 +18,7 @@ import { variedFirst } from './variety'
 const lab = (lab: Lab) => reflectanceOfReading({ kind: 'lab', lab })
 const rules = DEFAULT_HOUSE_RULES
 
-const WEST: RoomDay = {
-  place: { latitudeDeg: 52, longitudeDeg: 0 },
-  day: utcDay('2026-09-17'),
-  room: {
-    northSouthMm: 4500,
-    eastWestMm: 4000,
-    heightMm: 2600,
-    windows: [{ ...PLAIN_WINDOW, bearingDeg: 270 }],
-    lamps: [PLAIN_LAMP],
-  },
-}
+const WEST = plainRoomDay('2026-09-17', 270)
 
 const keeper = (
   name: string,
