@@ -16,7 +16,10 @@ const shared = {
   transformIgnorePatterns: [
     '/node_modules/(?!(suncalc|culori|colorjs\\.io|temporal-|city-timezones)/?)',
   ],
-  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+  moduleNameMapper: {
+    '^@/(.*)$': '<rootDir>/src/$1',
+    '^fast-check$': '<rootDir>/tests/same-cases.ts',
+  },
   // A global of Jest's own context is looked up anew each time: what computes took four times as long.
   sandboxInjectedGlobals: [
     ...['Math', 'Number', 'Object', 'Array', 'Map', 'Set', 'JSON', 'String'],
