@@ -241,7 +241,7 @@ async function rank(request: RankRequest): Promise<void> {
       say({ id, ms, whole }, [
         whole.strengthsPercent.buffer,
         whole.worths.buffer,
-        whole.weighed.buffer,
+        whole.works.buffer,
       ])
     } else if (performance.now() - breath > BREATH_MS) {
       say({ id, done: step.done })

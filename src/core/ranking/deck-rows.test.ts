@@ -46,11 +46,11 @@ test('of a whole ranking each colour stands at the strength it is worth most at'
     {
       order: Uint32Array.from([2, 3, 0, 1]),
       worths: Float64Array.from([0.1, 0, 0.5, 0.3]),
-      weighed: Float32Array.from([0.2, 0.1, 0.9, 0.75]),
+      works: Uint8Array.from([0, 0, 1, 0]),
     },
     deck,
   )
   expect([...best.strengthsPercent]).toEqual([50, 100])
-  expect([...best.weighed].map((value) => Number(value.toFixed(2)))).toEqual([0.9, 0.75])
+  expect([...best.works]).toEqual([1, 0])
   expect([...best.worths].map((value) => Number(value.toFixed(2)))).toEqual([0.5, 0.3])
 })

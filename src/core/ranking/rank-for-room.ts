@@ -1,6 +1,7 @@
 import { inDullLight, pointsAgainst } from '../advice/room-advice'
 import type { FlatRows } from '../colour/flat-appearance'
 import { BANDS, type Reflectance } from '../colour/spectrum'
+import { isGood } from '../pairing/chance'
 import { lrvPercent } from '../paint/lrv'
 import type { ReadingSource } from '../paint/reading'
 import { DAYLIGHT } from '../undertone/daylight'
@@ -21,7 +22,15 @@ import {
   type WallSoFar,
   type WeakestPair,
 } from './ranked-room'
-import { asksOf, ownPoints, pairPoints, POINTS_PER_WORTH, worthOf, type RoomAsks } from './worth'
+import {
+  asksOf,
+  ownPoints,
+  pairPoints,
+  POINTS_PER_WORTH,
+  saidOfColour,
+  worthOf,
+  type RoomAsks,
+} from './worth'
 
 /** A row of a deck in a room. */
 export interface RankedRow extends WeakestPair {
@@ -37,10 +46,10 @@ export interface RankedRow extends WeakestPair {
 export interface WholeRanking {
   /** Rows, best first. */
   readonly order: Uint32Array
-  /** By row. */
+  /** By row; of those far below the best that do not work: at most this. */
   readonly worths: Float64Array
-  /** Chance of the weakest pair, weighed by what matters, by row. */
-  readonly weighed: Float32Array
+  /** By row, 1 or 0: whether its weakest pair, weighed by what matters, counts as working. */
+  readonly works: Uint8Array
 }
 
 /** What a ranking has to say on its way. */
@@ -74,10 +83,14 @@ export function rankForRoom(deck: DeckRows, ranked: RankedRoom, most: number): R
   return []
 }
 
-// Rows that are looked at together: enough to fold each light's weights for, few enough to raise the bar early.
-const TOGETHER = 512
-// A wall that is so weak in one light fails in every other too: how much worse is asked only of what may be among the first.
-const SURELY_NOT = 0.97
+// Rows that are looked at together: few where each may raise the bar for the next, many where none does.
+const FEW = 64
+const MANY = 512
+// So far below the last of the best, in points of ten, nobody asks in every light how badly a wall fails: it is ranked by the lights
+// in which it was seen to.
+const FAR_BELOW = 2
+// Weaker than this a pair is not good, however its readings were made.
+const NOT_GOOD = 0.55
 
 class Ranker {
   private readonly room: PreparedRoom
@@ -87,9 +100,11 @@ class Ranker {
   private readonly own: Float64Array
   private readonly worths: Float64Array
   private readonly isKnown: Uint8Array
+  /** Worth of the last of the best. */
+  private bar = -Infinity
   /** Of the rows at hand, used anew. */
   private readonly known: readonly WallSoFar[]
-  private readonly pairs = new Float64Array(TOGETHER)
+  private readonly pairs = new Float64Array(MANY)
   /** By row: the weakest pair, and where the wall lies in its light. */
   private readonly weakest: {
     readonly finish: Uint16Array
@@ -100,7 +115,7 @@ class Ranker {
 
   constructor(
     private readonly deck: PreparedDeck,
-    private readonly ranked: RankedRoom,
+    ranked: RankedRoom,
   ) {
     this.room = prepareRoom(ranked)
     const first = weightiestLight(this.room)
@@ -112,7 +127,7 @@ class Ranker {
       this.own[row] = ownPoints(this.deck.own[row]!, this.room, this.asks)
     this.worths = new Float64Array(count)
     this.isKnown = new Uint8Array(count)
-    this.known = Array.from({ length: TOGETHER }, () => nothingKnown(this.room))
+    this.known = Array.from({ length: MANY }, () => nothingKnown(this.room))
     this.weakest = {
       finish: new Uint16Array(count),
       light: new Uint16Array(count),
@@ -125,62 +140,75 @@ class Ranker {
   *best(most: number, isOut: (row: number) => boolean): Generator<RankStep, void> {
     const best = new Best(most)
     const byOwn = mostFirst(this.own)
-    for (let from = 0; from < byOwn.length; from += TOGETHER) {
+    for (let from = 0; from < byOwn.length;) {
       const atMost = this.own[byOwn[from]!]! + 1 / ORDER_PER_POINT + MOST_PAIR_POINTS
       if (atMost / POINTS_PER_WORTH < best.bar) break
-      const rows = byOwn.subarray(from, from + TOGETHER)
-      this.work(rows, best.bar, true)
+      const rows = byOwn.subarray(from, from + FEW)
+      from += rows.length
+      this.work(rows, best.bar)
       for (const row of rows) if (this.isKnown[row] && !isOut(row)) best.add(row, this.worths[row]!)
       yield { done: from / byOwn.length }
     }
-    const judge = judgeWhole(this.room)
-    yield {
-      first: best.rows.map((row) => {
-        const reflectance = reflectanceOfRow(this.deck.rows, row)
-        return { row, ...judge(reflectance, this.deck.sources[row]!) }
-      }),
-    }
+    this.bar = best.bar
+    yield { first: best.rows.map((row) => this.ranked(row)) }
   }
 
   /** What the best left, and all of it in order. */
   *rest(): Generator<RankStep, void> {
     const count = this.worths.length
-    const rows = new Uint32Array(TOGETHER)
+    const rows = new Uint32Array(MANY)
     for (let from = 0; from < count;) {
       let some = 0
-      for (; from < count && some < TOGETHER; from++) if (!this.isKnown[from]) rows[some++] = from
-      this.work(rows.subarray(0, some), -Infinity, false)
+      for (; from < count && some < MANY; from++) if (!this.isKnown[from]) rows[some++] = from
+      this.work(rows.subarray(0, some), -Infinity, this.bar - FAR_BELOW / POINTS_PER_WORTH)
       yield { done: from / count }
     }
-    const weighed = new Float32Array(count)
+    const works = new Uint8Array(count)
     for (let row = 0; row < count; row++) {
-      weighed[row] = this.weighedOf(row)
-      if (row % (8 * TOGETHER) === 0) yield { done: 1 }
+      works[row] = this.isWorking(row) ? 1 : 0
+      if (row % (8 * MANY) === 0) yield { done: 1 }
     }
-    yield { order: mostFirst(this.worths), worths: this.worths, weighed }
+    yield { order: mostFirst(this.worths), worths: this.worths, works }
   }
 
-  private weighedOf(row: number): number {
-    const { finish, light, seen, weakness } = this.weakest
-    // What is as good as sure is no surer for what was read how.
-    const weak = weakness[row]!
-    if (weak > SURELY_NOT || weak < 1 - SURELY_NOT) return 1 - weak
+  private ranked(row: number): RankedRow {
+    const { deck, room, asks } = this
+    const { gives, against } = saidOfColour(
+      reflectanceOfRow(deck.rows, row),
+      deck.own[row]!,
+      room,
+      asks,
+    )
+    return { row, ...this.weakestIn(row), worth: this.worths[row]!, gives, against }
+  }
+
+  private isWorking(row: number): boolean {
+    return this.weakest.weakness[row]! < NOT_GOOD && isGood(this.weakestIn(row).weighed)
+  }
+
+  private weakestIn(row: number): WeakestPair {
+    const { finish, light, seen } = this.weakest
     at.j = seen[3 * row]!
     at.a = seen[3 * row + 1]!
     at.b = seen[3 * row + 2]!
     const pair = { finish: finish[row]!, light: light[row]! }
-    return weakestOf(this.room, pair, at, this.deck.sources[row]!).weighed
+    return weakestOf(this.room, pair, at, this.deck.sources[row]!)
   }
 
-  /** Works out the worth of rows, but of those that surely lie below the bar. */
-  private work(rows: Uint32Array, bar: number, exactly: boolean): void {
+  /**
+   * Works out the worth of rows.
+   *
+   * @param bar those that surely lie below it are left, between one pair and the next
+   * @param enough those below it that do not work are held up in no further light
+   */
+  private work(rows: Uint32Array, bar: number, enough = -Infinity): void {
     const { room, known, pairs } = this
+    const pointsFor = (row: number, worth: number): number =>
+      worth * POINTS_PER_WORTH - this.own[row]! - 1 / ORDER_PER_POINT
     for (let i = 0; i < rows.length; i++) {
       const so = known[i]!
       forget(so)
-      // What cannot reach the bar any more is left between one pair and the next.
-      if (exactly && bar > -Infinity)
-        so.enough = bar * POINTS_PER_WORTH - this.own[rows[i]!]! - 1 / ORDER_PER_POINT
+      if (bar > -Infinity) so.enough = pointsFor(rows[i]!, bar)
     }
     let left = Uint32Array.from(rows, (_, i) => i)
     const settled: number[] = []
@@ -197,7 +225,7 @@ class Ranker {
         // What is least over more lights is no more: each pair bounds the worth from above.
         if (so.points < so.enough) continue
         if (so.weakness > weakness) this.keepWeakest(row, so)
-        if (isLast || (!exactly && so.weakness > SURELY_NOT)) {
+        if (isLast || (so.weakness > NOT_GOOD && so.points < pointsFor(row, enough))) {
           pairs[i] = pairPoints(so.scores, room)
           settled.push(i)
         } else left[stay++] = i
@@ -279,13 +307,10 @@ export function chanceInRoom(
 }
 
 /** The same with its worth and why. */
-export function judgeInRoom(ranked: RankedRoom): ReturnType<typeof judgeWhole> {
-  return judgeWhole(prepareRoom(ranked))
-}
-
-function judgeWhole(
-  room: PreparedRoom,
+export function judgeInRoom(
+  ranked: RankedRoom,
 ): (reflectance: Reflectance, source: ReadingSource) => Omit<RankedRow, 'row'> {
+  const room = prepareRoom(ranked)
   const asks = asksOf(room)
   return (reflectance, source) => {
     const so = heldToAll(room, reflectance)

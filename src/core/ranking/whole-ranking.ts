@@ -5,13 +5,13 @@ import type { WholeRanking } from './rank-for-room'
 export interface BestOfColours {
   readonly strengthsPercent: Uint8Array<ArrayBuffer>
   readonly worths: Float32Array<ArrayBuffer>
-  /** Chance of the weakest pair, weighed by what matters. */
-  readonly weighed: Float32Array<ArrayBuffer>
+  /** 1 or 0: whether its weakest pair counts as working. */
+  readonly works: Uint8Array<ArrayBuffer>
 }
 
 /** A whole ranking by colour: each at the strength it is worth most at. */
 export function bestOfColours(
-  { order, worths, weighed }: WholeRanking,
+  { order, worths, works }: WholeRanking,
   { places, strengthsPercent }: DeckRows,
 ): BestOfColours {
   let count = 0
@@ -19,7 +19,7 @@ export function bestOfColours(
   const best: BestOfColours = {
     strengthsPercent: new Uint8Array(count),
     worths: new Float32Array(count),
-    weighed: new Float32Array(count),
+    works: new Uint8Array(count),
   }
   for (const row of order) {
     const place = places[row]!
@@ -27,7 +27,7 @@ export function bestOfColours(
     if (best.strengthsPercent[place] !== 0) continue
     best.strengthsPercent[place] = strengthsPercent[row]!
     best.worths[place] = worths[row]!
-    best.weighed[place] = weighed[row]!
+    best.works[place] = works[row]!
   }
   return best
 }

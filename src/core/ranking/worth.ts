@@ -222,12 +222,32 @@ export function pairPoints(scores: ArrayLike<number>, { shares }: PreparedRoom):
   return ROOM_WEIGHTS[0]! * score + ROOM_WEIGHTS[1]! * chance
 }
 
-export interface Worth {
-  readonly worth: number
+/** What is said of a colour in a room, beside its pairs. */
+export interface SaidOfColour {
   /** What it gives, and what speaks against it, each the weightiest first. */
   readonly gives: readonly string[]
   readonly against: readonly string[]
   readonly advice: readonly Advice[]
+}
+export type Worth = SaidOfColour & { readonly worth: number }
+
+export function saidOfColour(
+  reflectance: Reflectance,
+  place: OwnPlace,
+  room: PreparedRoom,
+  asks: RoomAsks,
+): SaidOfColour {
+  const advice = roomAdvice(reflectance, room.character, room.rules)
+  const said = ownTerms(place, room, asks)
+    .filter(({ words }) => words !== null)
+    .sort((p, q) => Math.abs(q.points) - Math.abs(p.points))
+  const wordsOf = (is: (points: number) => boolean): string[] =>
+    said.filter((each) => is(each.points)).map(({ words }) => words!)
+  return {
+    gives: wordsOf((own) => own > 0),
+    against: [...wordsOf((own) => own <= 0), ...saidOf(advice).map(({ words }) => words)],
+    advice,
+  }
 }
 
 /** Everything together, with what is said of it. */
@@ -238,20 +258,10 @@ export function worthOf(
   room: PreparedRoom,
   asks: RoomAsks,
 ): Worth {
-  const advice = roomAdvice(reflectance, room.character, room.rules)
+  const said = saidOfColour(reflectance, place, room, asks)
   const points =
     pairPoints(scores, room) +
     ownPoints(place, room, asks) -
-    advice.reduce((sum, { strength, weight }) => sum + strength * weight, 0)
-  const said = ownTerms(place, room, asks)
-    .filter(({ words }) => words !== null)
-    .sort((p, q) => Math.abs(q.points) - Math.abs(p.points))
-  const wordsOf = (is: (points: number) => boolean): string[] =>
-    said.filter((each) => is(each.points)).map(({ words }) => words!)
-  return {
-    worth: points / POINTS_PER_WORTH,
-    gives: wordsOf((own) => own > 0),
-    against: [...wordsOf((own) => own <= 0), ...saidOf(advice).map(({ words }) => words)],
-    advice,
-  }
+    said.advice.reduce((sum, { strength, weight }) => sum + strength * weight, 0)
+  return { worth: points / POINTS_PER_WORTH, ...said }
 }

@@ -1,8 +1,8 @@
 'use client'
 
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { WHITE_CARD } from '@/core/colour/appearance'
-import { judgementOf } from '@/core/pairing/chance'
+import type { Judgement } from '@/core/pairing/chance'
 import type { NamedFinish } from '@/core/ranking/asked-room'
 import type { BestOfColours } from '@/core/ranking/whole-ranking'
 import { percentDarkerThanWhite } from '@/core/undertone/side-by-side'
@@ -27,6 +27,7 @@ export function Intensities({
   strips,
   picked,
   whole,
+  markOf,
   deciding,
   trim,
   onPick,
@@ -36,6 +37,8 @@ export function Intensities({
   readonly strips: readonly ListedStrip[]
   readonly picked: number | null
   readonly whole: BestOfColours | null
+  /** What is said of a colour at its best strength; null where nothing is judged yet. */
+  readonly markOf: ((place: number) => Judgement) | null
   /** The parts of the keeper that decides; empty where nothing stays. */
   readonly deciding: readonly NamedFinish[]
   /** The trim that stays; null where it will be painted. */
@@ -133,7 +136,7 @@ export function Intensities({
             {strip.places.map((place) => (
               <li key={place} className="min-w-0 flex-1 pr-1 text-fine">
                 <IntensityWords
-                  {...{ decks, place, whole }}
+                  {...{ decks, place, whole, markOf }}
                   isPicked={place === picked}
                   contrasts={
                     isStep &&
@@ -154,22 +157,25 @@ function IntensityWords({
   decks,
   place,
   whole,
+  markOf,
   isPicked,
   contrasts,
 }: {
   readonly decks: ListedDecks
   readonly place: number
   readonly whole: BestOfColours | null
+  readonly markOf: ((place: number) => Judgement) | null
   readonly isPicked: boolean
   readonly contrasts: boolean
 }) {
   const lrv = decks.lrvs[place]!
   const { code } = decks.colours[place]!
   const strength = whole?.strengthsPercent[place]
+  const judgement = useMemo(() => markOf?.(place), [markOf, place])
   return (
     <>
       <span className={`flex items-center gap-1 ${isPicked ? 'font-semibold' : ''}`}>
-        {whole && <JudgementMark judgement={judgementOf(whole.weighed[place]!)} />}
+        {judgement && <JudgementMark judgement={judgement} />}
         <span className="truncate">{code}</span>
       </span>
       <span className="block">LRV {Math.round(lrv)}</span>

@@ -2,6 +2,7 @@ import { DEFAULT_HOUSE_RULES } from '@/core/advice/house-rules'
 import { BANDS } from '@/core/colour/spectrum'
 import type { Lab } from '@/core/colour/lab'
 import { reflectanceOfReading } from '@/core/paint/reading'
+import { isGood } from '@/core/pairing/chance'
 import type { BestOfColours } from '@/core/ranking/whole-ranking'
 import type { FetchedDeck, ListedColour } from '@/workers/fetch-deck'
 import { decidingParts } from './deciding-parts'
@@ -104,7 +105,7 @@ const whole = (of: (place: number) => number): BestOfColours => {
   return {
     strengthsPercent: new Uint8Array(count).fill(100),
     worths: Float32Array.from(each),
-    weighed: Float32Array.from(each),
+    works: Uint8Array.from(each, (chance) => (isGood(chance) ? 1 : 0)),
   }
 }
 

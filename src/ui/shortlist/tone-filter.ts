@@ -1,5 +1,4 @@
 import type { HouseRules } from '@/core/advice/house-rules'
-import { isGood } from '@/core/pairing/chance'
 import type { Base } from '@/core/paint/strength'
 import type { BestOfColours } from '@/core/ranking/whole-ranking'
 import { nameOf } from '@/core/undertone/name'
@@ -53,7 +52,7 @@ export function isAskedFor(
     if (lrv < from || lrv >= to) return false
   }
   if (base !== null && decks.colours[place]!.base !== base) return false
-  if (fits && whole && !isGood(whole.weighed[place]!)) return false
+  if (fits && whole && whole.works[place] === 0) return false
   if (tone !== null && toneOf([decks.undertoneOf(place)]).tone !== tone) return false
   return family === null || nameOf(decks.undertoneOf(place), lrv, rules).name === family
 }
@@ -77,7 +76,7 @@ export function fittingPlaces(
   const open = Array.from({ length: count }, (_, place) => place).filter(
     (place) => without.length === 0 || !isRuledOut(without, decks.undertoneOf(place)),
   )
-  const works = open.filter((place) => isGood(whole.weighed[place]!))
+  const works = open.filter((place) => whole.works[place] === 1)
   const worths = open.map((place) => whole.worths[place]!).sort((p, q) => q - p)
   const least =
     works.length > 0

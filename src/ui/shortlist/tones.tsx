@@ -1,9 +1,10 @@
 'use client'
 
 import { useMemo, useState } from 'react'
-import { isGood } from '@/core/pairing/chance'
+import { atStrength } from '@/core/paint/strength'
+import { isGood, judgementOf, type Judgement } from '@/core/pairing/chance'
 import { rankedRoomOf } from '@/core/ranking/asked-room'
-import { judgeInRoom } from '@/core/ranking/rank-for-room'
+import { chanceInRoom } from '@/core/ranking/rank-for-room'
 import { unitsApart } from '@/core/ranking/variety'
 import { isRuledOut, type Lean } from '@/core/undertone/lean'
 import { TONES, type ToneName } from '@/core/undertone/tone-order'
@@ -101,6 +102,19 @@ export function Tones({
     return own ? [own, ...rest] : rest
     // eslint-disable-next-line react-hooks/exhaustive-deps -- worthOf hangs on whole alone
   }, [strips, unfolded, fits, whole])
+  const judge = useJudge(room)
+  const markOf = useMemo(
+    () =>
+      whole && judge
+        ? (place: number): Judgement => {
+            const { source, whiteBase } = decks.colours[place]!
+            const strength = whole.strengthsPercent[place]!
+            const painted = atStrength(decks.reflectanceOf(place), whiteBase, strength)
+            return judgementOf(judge.of(painted, source).weighed)
+          }
+        : null,
+    [decks, whole, judge],
+  )
   const deciding = useMemo(() => decidingParts(room, first), [room, first])
   const trim = room.finishes.find(({ role }) => role.kind === 'trim') ?? null
   return (
@@ -138,7 +152,11 @@ export function Tones({
           />
           <p role="status" className="min-h-5 text-fine">
             {hovered && (
-              <StripWords {...{ decks, room, without }} strip={hovered} fits={fits(hovered)} />
+              <StripWords
+                {...{ decks, room, judge, without }}
+                strip={hovered}
+                fits={fits(hovered)}
+              />
             )}
           </p>
         </>
@@ -147,7 +165,7 @@ export function Tones({
         <>
           <Intensities
             title={toneWords(siblings[0]!, siblings.length)}
-            {...{ decks, picked, whole, deciding, trim, onPick }}
+            {...{ decks, picked, whole, markOf, deciding, trim, onPick }}
             strips={siblings.slice(0, shown)}
           />
           {siblings.length > shown && (
@@ -216,27 +234,33 @@ const isSame = (p: ListedStrip, q: ListedStrip): boolean =>
 const toneWords = ({ tone }: ListedStrip, count: number): string =>
   `${capital(tone)}, ${count === 1 ? 'one strip' : `${count} strips`}`
 
+/** Judges single colours in a room; null where there is nothing to judge by. */
+function useJudge(room: RankedFor) {
+  const { roomDay } = useLight()
+  return useMemo(() => {
+    const ranked = rankedRoomOf(room, roomDay)
+    return ranked.lights.length > 0 && ranked.finishes.length > 0
+      ? { of: chanceInRoom(ranked), lights: ranked.lights }
+      : null
+  }, [room, roomDay])
+}
+
 /** What a strip is, and where nothing of it fits, why: of the colour that comes nearest. */
 function StripWords({
   decks,
   room,
+  judge,
   without,
   strip,
   fits,
 }: {
   readonly decks: ListedDecks
   readonly room: RankedFor
+  readonly judge: ReturnType<typeof useJudge>
   readonly without: readonly Lean[]
   readonly strip: ListedStrip
   readonly fits: boolean
 }) {
-  const { roomDay } = useLight()
-  const judge = useMemo(() => {
-    const ranked = rankedRoomOf(room, roomDay)
-    return ranked.lights.length > 0 && ranked.finishes.length > 0
-      ? { of: judgeInRoom(ranked), lights: ranked.lights }
-      : null
-  }, [room, roomDay])
   const reason = useMemo(() => {
     if (fits || !judge) return null
     if (strip.places.every((place) => isRuledOut(without, decks.undertoneOf(place))))
