@@ -21,19 +21,44 @@ test('the next try is the nearest that works, a strip step away at least, each p
     judged.push(colour)
     return colour.place !== 4
   }
-  const tries = nextTries(from, colours, works, 2)
+  const tries = nextTries(from, colours.toReversed(), works, 2)
+  // From the nearest on, and none that was not needed.
+  expect(judged.map(({ place }) => place)).toEqual([2, 4, 3])
   // The first is its own place, the second too near to tell apart, the last does not work.
   expect(tries.map(({ place }) => place)).toEqual([2, 3])
   expect(tries[0]!.words).toMatch(/lighter.*greyer|greyer.*lighter/)
 })
 
-test('what is too much of something is never sent on into it', () => {
-  const from = leaning(70, -5, 8)
-  expect(goesAway('too green', from, leaning(72, 0, 8))).toBe(true)
-  expect(goesAway('too green', from, leaning(72, -9, 9))).toBe(false)
-  expect(goesAway('too pink', leaning(70, 6, 6), leaning(72, 9, 6))).toBe(false)
-  expect(goesAway('too strong', from, leaning(70, -9, 14))).toBe(false)
-  expect(goesAway('too grey', from, leaning(70, -1, 1))).toBe(false)
-  expect(goesAway('too dark', from, leaning(60, -5, 8))).toBe(false)
-  expect(goesAway('too close', from, leaning(60, -9, 12))).toBe(true)
+const FROM = leaning(70, -2, 6)
+const by = (j: number, a: number, b: number) => leaning(70 + j, -2 + a, 6 + b)
+
+test.each([
+  ['too pink', by(0, -4, 0), by(0, 4, 0)],
+  ['too green', by(0, 4, 0), by(0, -4, 0)],
+  ['too yellow', by(0, 0, -4), by(0, 0, 4)],
+  ['too blue', by(0, 0, 4), by(0, 0, -4)],
+  ['too orange', by(0, -3, -3), by(0, 3, 3)],
+  ['too violet', by(0, -3, 3), by(0, 3, -3)],
+  ['too strong', by(0, 1, -3), by(0, -1, 3)],
+  ['too clean', by(0, 1, -3), by(0, -1, 3)],
+  ['too grey', by(0, -1, 3), by(0, 1, -3)],
+  ['too dirty', by(0, -1, 3), by(0, 1, -3)],
+  ['too dark', by(6, 0, 0), by(-6, 0, 0)],
+] as const)(
+  'what is %s is never sent on into it; a hair more is not seen',
+  (direction, away, on) => {
+    expect(goesAway(direction, FROM, away)).toBe(true)
+    expect(goesAway(direction, FROM, on)).toBe(false)
+    // A tenth of the same step is less than anybody sees.
+    const hair = leaning(
+      FROM.j + (on.j - FROM.j) / 20,
+      FROM.a + (on.a - FROM.a) / 20,
+      FROM.b + (on.b - FROM.b) / 20,
+    )
+    expect(goesAway(direction, FROM, hair)).toBe(true)
+  },
+)
+
+test('what is only too close may go anywhere', () => {
+  expect(goesAway('too close', FROM, by(-10, -4, 4))).toBe(true)
 })

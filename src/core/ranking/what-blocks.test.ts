@@ -1,3 +1,4 @@
+import { lrvPercent } from '../paint/lrv'
 import { isGood } from '../pairing/chance'
 import { prepareDeck, reflectanceOfRow } from './deck-rows'
 import { chanceInRoom } from './rank-for-room'
@@ -38,6 +39,17 @@ test('counted over the whole deck: what works as it is, without one keeper, and 
   near(trim.paintedWhite!, working(asIfChanged(stays, { keeperId: 'trim', how: 'painted white' })))
   expect(trim.paintedWhite!).toBeGreaterThan(works)
   expect(blocks.find(({ keeperId }) => keeperId === 'floor')?.paintedWhite ?? null).toBeNull()
+})
+
+test('as if a change were made: that keeper is gone, or clean white as a whole; the others stay', () => {
+  const mottled = { ...TRIM, varies: true, shows: 0.4 }
+  const stays = [mottled, FLOOR]
+  expect(asIfChanged(stays, { keeperId: 'trim', how: 'without' })).toEqual([FLOOR])
+  const [floor, white, ...more] = asIfChanged(stays, { keeperId: 'trim', how: 'painted white' })
+  expect([floor, more]).toEqual([FLOOR, []])
+  expect(white).toMatchObject({ keeperId: 'trim', varies: false, shows: 1, source: 'maker' })
+  expect(lrvPercent(white!.reflectance)).toBeGreaterThan(85)
+  expect(asIfChanged(stays, { keeperId: 'none', how: 'painted white' })).toEqual(stays)
 })
 
 test('what is cheap to change comes first, and what would change nothing is not named', () => {
