@@ -127,10 +127,10 @@ async function takeAll(page) {
   const morning = 'light=room&at=10:00&sky=clear&lamps=off'
   await open(`${bedroom}/lead?${morning}`)
   for (const n of [0, 1]) {
-    await page.getByRole('button', { name: 'Keep as a scheme' }).nth(n).click()
-    await page.getByRole('status').filter({ hasText: 'Kept as the scheme' }).nth(0).waitFor()
+    await page.getByRole('button', { name: 'Save as a scheme' }).nth(n).click()
+    await page.getByRole('status').filter({ hasText: 'Saved as the scheme' }).nth(0).waitFor()
   }
-  await page.getByRole('link', { name: /schemes kept for this room/ }).waitFor()
+  await page.getByRole('link', { name: /schemes saved for this room/ }).waitFor()
   await open(`${bedroom}/bench?in=room&${morning}`)
   await seen.first().waitFor()
   for (const [chooser, scheme] of [

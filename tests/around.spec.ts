@@ -48,8 +48,8 @@ test('each wall has its own trim advice, what is proposed stands with its litres
   await expect(form).toContainText('Expected L*, a* and b*, as 62 20 31.5, or a hex')
   await form.getByLabel('On the walls now').fill('#101010')
   await form.getByLabel('A wall of its own').selectOption('east')
-  await form.getByRole('button', { name: 'Keep it' }).click()
-  await expect(form).toContainText('Kept.')
+  await form.getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(form).toContainText('Saved.')
   await page.getByText('A wall of its own', { exact: true }).first().click()
   await expect(
     page.getByRole('list').filter({ hasText: 'Slate hearth stands at it' }),
@@ -65,16 +65,16 @@ test('schemes from the piece that leads and what stands are kept side by side; t
   await open(page, `${bedroom}/lead?light=room&at=10:00&sky=clear&lamps=off`)
   const outcome = page.getByRole('status', { name: 'What came of it' })
   for (const n of [0, 1]) {
-    await tabTo(page, page.getByRole('button', { name: 'Keep as a scheme' }).nth(n))
+    await tabTo(page, page.getByRole('button', { name: 'Save as a scheme' }).nth(n))
     await page.keyboard.press('Enter')
-    await expect(page.getByRole('status').filter({ hasText: 'Kept as the scheme' })).toContainText(
+    await expect(page.getByRole('status').filter({ hasText: 'Saved as the scheme' })).toContainText(
       n === 0 ? 'From its field' : 'From its line',
     )
   }
-  await tabTo(page, page.getByRole('link', { name: /schemes kept for this room/ }))
+  await tabTo(page, page.getByRole('link', { name: /schemes saved for this room/ }))
   await page.keyboard.press('Enter')
   await page.waitForURL(/\/schemes/)
-  await tabTo(page, page.getByRole('button', { name: 'Keep what is proposed as one' }))
+  await tabTo(page, page.getByRole('button', { name: 'Save what is proposed as one' }))
   await page.keyboard.press('Enter')
   await expect(outcome).toContainText('As it stands')
   await expect(page.getByRole('heading', { level: 2 })).toHaveText([

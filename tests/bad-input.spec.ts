@@ -19,7 +19,7 @@ test('a brief with an impossible place, date and name is refused at its fields, 
   await page.getByText('Not in the list: coordinates').click()
   for (const [label, text] of typed) await page.getByLabel(label).fill(text)
   await page.getByLabel('Place', { exact: true }).fill('Nowhere')
-  await page.getByRole('button', { name: 'Keep the visit' }).click()
+  await page.getByRole('button', { name: 'Save the visit' }).click()
   for (const [label, text, message] of typed) {
     await expect(page.getByText(message)).toBeVisible()
     await expect(page.getByLabel(label)).toHaveValue(text)
@@ -60,7 +60,7 @@ test('L* of 140, a hex of five digits and a colour no finish has are refused', a
   await page.getByRole('button', { name: 'Add what stays' }).click()
   await page.getByLabel('Kind').selectOption('stone')
   await page.getByRole('textbox', { name: 'What stays' }).fill('Ghost')
-  const keep = page.getByRole('button', { name: 'Keep it' })
+  const keep = page.getByRole('button', { name: 'Save', exact: true })
   const lab = async (...values: string[]) => {
     for (const [i, axis] of ['L*', 'a*', 'b*'].entries())
       await page.getByLabel(axis, { exact: true }).fill(values[i]!)

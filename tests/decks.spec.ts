@@ -48,7 +48,7 @@ const choose = (page: Page, name: string, text: string | Buffer) =>
   page
     .getByLabel('Deck file')
     .setInputFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) })
-const take = (page: Page) => page.getByRole('button', { name: 'Take the deck in' })
+const take = (page: Page) => page.getByRole('button', { name: 'Import the deck' })
 
 async function named(page: Page, name: string): Promise<void> {
   await page.getByLabel('Maker').fill('Oddney and Daughters')
@@ -74,12 +74,12 @@ test('as many colours as a deck has come in from each format with progress while
       await take(page).click()
       // A smaller one may be in before anybody sees it come.
       if (format === 'CSV')
-        await expect(page.getByRole('progressbar', { name: 'Taking the deck in' })).toBeVisible()
+        await expect(page.getByRole('progressbar', { name: 'Importing the deck' })).toBeVisible()
       const other = await context.newPage()
       await open(other, app.url)
       await expect(other.getByRole('link', { name: /Orrin-Vale/ })).toBeVisible()
       await other.close()
-      await expect(page.getByText(`${many} colours taken in.`)).toBeVisible({ timeout: 60_000 })
+      await expect(page.getByText(`${many} colours imported.`)).toBeVisible({ timeout: 60_000 })
       const line = page
         .getByRole('listitem')
         .filter({ hasText: `Oddney and Daughters, As ${format}` })
@@ -129,12 +129,12 @@ test('a file of any columns is mapped by hand, mended or left out line by line, 
     '2 colours, 2 lines left out',
   )
   await take(page).click()
-  await expect(page.getByText('2 colours taken in.')).toBeVisible()
+  await expect(page.getByText('2 colours imported.')).toBeVisible()
   // One name of it stands in another deck, too: that is another paint.
   await named(page, 'Namesakes')
   await choose(page, 'deck.csv', 'code,name,hex\nZ1,Ashquill,#405060\n')
   await take(page).click()
-  await expect(page.getByText('1 colour taken in.')).toBeVisible()
+  await expect(page.getByText('1 colour imported.')).toBeVisible()
   await expect(page.getByRole('region', { name: 'One name, two paints' })).toContainText(
     /Ashquill: Oddney and Daughters, Mended, A1 and Oddney and Daughters, Namesakes, Z1\. The second is .*bluer/,
   )
@@ -152,7 +152,7 @@ test('a file of any columns is mapped by hand, mended or left out line by line, 
       'code,name,L,a,b,strip,base,LRV,sheens,refused\nA1,Ashquill,80.00,1.00,2.00,S,deep,56.7,matt/satin,yes\n'
     await choose(page, 'deck.csv', csv)
     await take(page).click()
-    await expect(page.getByText('1 colour taken in.')).toBeVisible()
+    await expect(page.getByText('1 colour imported.')).toBeVisible()
     const line = page.getByRole('listitem').filter({ hasText: 'Round' })
     const out = async (name: string): Promise<string> => {
       const address = await line.getByRole('link', { name }).getAttribute('href')
@@ -219,11 +219,11 @@ test('a deck on its way is sent once however often its key is pressed, can be st
   await choose(page, 'deck.csv', 'code,name,hex\nZ1,Other,#405060\n')
   await expect(page.getByRole('region', { name: 'Preview' })).toBeVisible()
   await page.getByLabel('Name of the deck').press('ControlOrMeta+Enter')
-  await expect(page.getByRole('progressbar', { name: 'Taking the deck in' })).toBeVisible()
+  await expect(page.getByRole('progressbar', { name: 'Importing the deck' })).toBeVisible()
   await expect.poll(() => sent).toBe(1)
   await page.getByLabel('Name of the deck').press('ControlOrMeta+Enter')
   await page.getByRole('button', { name: 'Stop' }).click()
-  await expect(page.getByText('Stopped; nothing was taken in.')).toBeVisible()
+  await expect(page.getByText('Stopped; nothing was imported.')).toBeVisible()
   expect(sent).toBe(1)
   release()
   await page.reload()
@@ -248,7 +248,7 @@ test('a page that is closed while its deck is on its way leaves nothing on its w
   const began = page.waitForRequest(/api\/decks\/import$/)
   await take(page).click()
   const { deckId } = (await began).postDataJSON() as { deckId: string }
-  await expect(page.getByRole('progressbar', { name: 'Taking the deck in' })).toBeVisible()
+  await expect(page.getByRole('progressbar', { name: 'Importing the deck' })).toBeVisible()
   await open(page, `${app.url}/settings`)
   // A deck that is on its way takes colours; what was left is told that it is not.
   await expect

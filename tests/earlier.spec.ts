@@ -24,7 +24,7 @@ for (const stage of VISIT_FILES)
     await open(page, app.url)
     await page.getByLabel('Your name').fill('Orrin Tarrow')
     await page.getByLabel(/Add the deck/).uncheck()
-    await page.getByRole('button', { name: 'Begin' }).click()
+    await page.getByRole('button', { name: 'Start' }).click()
     await page.getByText('No visit yet').waitFor()
     await page.getByLabel('Open a visit file').setInputFiles({
       name: 'visit.zip',

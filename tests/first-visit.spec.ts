@@ -37,7 +37,7 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
 }) => {
   // A whole visit by keyboard, with a server killed and started again: long on a slow machine.
   test.slow()
-  const button = (name: string | RegExp) => page.getByRole('button', { name })
+  const button = (name: string | RegExp, exact = false) => page.getByRole('button', { name, exact })
   const spine = (name: RegExp) =>
     page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name })
 
@@ -54,14 +54,14 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
     await typeInto(page, page.getByLabel('Longitude'), '-1.6')
     await typeInto(page, page.getByLabel('Name of a room to add'), 'Kitchen')
     await page.keyboard.press('Enter')
-    await pressKeyOn(page, button('Keep the visit'))
+    await pressKeyOn(page, button('Save the visit'))
   })
 
   await test.step('the room, its west window and its lamps', async () => {
     await pressKeyOn(page, page.locator('summary', { hasText: 'Name, size and use' }))
     await typeInto(page, page.getByLabel('North to south'), '5')
     await typeInto(page, page.getByLabel('East to west'), '3.6 m')
-    await pressKeyOn(page, button('Keep the room'))
+    await pressKeyOn(page, button('Save the room'))
     await pressKeyOn(page, button('Window in the west wall'))
     await expect(page.getByLabel('Window faces')).toHaveValue('270')
     await typeInto(page, page.getByLabel('Width'), '1.8')
@@ -85,7 +85,7 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
       ['b*', '14'],
     ] as const)
       await typeInto(page, page.getByLabel(axis, { exact: true }), value)
-    await pressKeyOn(page, button('Keep it'))
+    await pressKeyOn(page, button('Save', true))
     await expect(page.getByRole('heading', { name: 'Stone counter' })).toBeVisible()
   })
 
@@ -145,7 +145,7 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
     await expect(button(/^green/)).toHaveAttribute('aria-pressed', 'true')
     await typeInto(page, page.getByLabel('Note'), 'Mustard beside the counter.')
     await page.keyboard.press('Enter')
-    await expect(page.getByRole('status', { name: 'What came of it' })).toContainText('Kept.')
+    await expect(page.getByRole('status', { name: 'What came of it' })).toContainText('Saved.')
 
     const expected = pairReading(
       prepared,

@@ -151,8 +151,8 @@ test('a board is made by keyboard, its looks are ticked off, and the calendar is
   await expect(form.getByRole('alert')).toContainText('Expected a date that exists')
   // The clocks of the place go back in the night to 25 October 2026.
   await form.getByLabel('Painted on').fill('2026-10-23')
-  await form.getByRole('button', { name: 'Keep it' }).click()
-  await expect(page.getByRole('status', { name: 'What came of it' })).toContainText('kept.')
+  await form.getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(page.getByRole('status', { name: 'What came of it' })).toContainText('saved.')
   await page.getByText('How to paint it').click()
   await expect(page.getByRole('list', { name: /^Painting/ })).toContainText('24 October 2026')
 
@@ -199,7 +199,7 @@ test('a board is made by keyboard, its looks are ticked off, and the calendar is
       .getByRole('button', { name: /: works$/ })
       .first()
       .click()
-    await expect(list.getByRole('status', { name: 'What was kept' })).toContainText(
+    await expect(list.getByRole('status', { name: 'What was saved' })).toContainText(
       'That light comes on',
     )
     await page.clock.setFixedTime(new Date('2026-11-02T12:00:00Z'))
@@ -208,7 +208,7 @@ test('a board is made by keyboard, its looks are ticked off, and the calendar is
       .getByRole('button', { name: /: works$/ })
       .first()
       .click()
-    await expect(list.getByRole('status', { name: 'What was kept' })).toHaveText('Kept.')
+    await expect(list.getByRole('status', { name: 'What was saved' })).toHaveText('Saved.')
     await page.reload()
     await expect.poll(() => items.count()).toBeLessThan(count)
     await list.getByLabel('The client looks').check()
@@ -218,7 +218,7 @@ test('a board is made by keyboard, its looks are ticked off, and the calendar is
       .getByRole('button', { name: /: the client says fine$/ })
       .first()
       .click()
-    await expect(list.getByRole('status', { name: 'What was kept' })).toHaveText('Kept.')
+    await expect(list.getByRole('status', { name: 'What was saved' })).toHaveText('Saved.')
     await page.reload()
     await expect.poll(() => items.count()).toBeLessThan(left)
     expect(await faultsOf(page)).toEqual([])
@@ -245,7 +245,7 @@ test('a visit is written to a file, wiped, and read back: equal rows and photos;
   await open(page, other.url)
   await page.getByLabel('Your name').fill('Orrin Tarrow')
   await page.getByLabel(/Add the deck/).uncheck()
-  await page.getByRole('button', { name: 'Begin' }).click()
+  await page.getByRole('button', { name: 'Start' }).click()
   await page.getByText('No visit yet').waitFor()
   const said = page.getByRole('status', { name: 'The file' })
   const read = (given: typeof file) => page.getByLabel('Open a visit file').setInputFiles(given)
@@ -263,7 +263,7 @@ test('a visit is written to a file, wiped, and read back: equal rows and photos;
     expect(Buffer.from(after.zip[name]!)).toEqual(Buffer.from(before.zip[name]!))
 
   await read(file)
-  await expect(said).toContainText('is here already. Nothing was taken in')
+  await expect(said).toContainText('is here already. Nothing was imported')
   await page.getByRole('button', { name: 'Add what this store lacks' }).click()
   await expect(said).toContainText('0 rows were added; 0 that differ stay as they are here.')
   expect((await storeOf(page, there)).tables).toEqual(before.tables)

@@ -64,7 +64,7 @@ test('by keyboard from the bench into the kitchen: three paints, dawn to lamps, 
   await page.keyboard.press('q')
   await expect(canvas(page)).toHaveCount(0)
   await expect(pair).toHaveText(held)
-  await expect(page.getByRole('status', { name: 'What came of it' })).not.toContainText('Kept.')
+  await expect(page.getByRole('status', { name: 'What came of it' })).not.toContainText('Saved.')
 })
 
 test('a thing is put somewhere by keyboard and stays there; what if it had other lamps is a proposal', async ({
@@ -102,9 +102,9 @@ test('a thing is put somewhere by keyboard and stays there; what if it had other
   await expect(says).toContainText(/The walls have [\d,]+ lux instead of [\d,]+ lux/, {
     timeout: 30_000,
   })
-  await page.getByLabel('Keep it as').fill('Four table lamps')
-  await page.getByRole('button', { name: 'Keep as a proposal' }).click()
-  await expect(page.getByRole('list', { name: 'Kept what-ifs' })).toContainText('Four table lamps')
+  await page.getByLabel('Save it as').fill('Four table lamps')
+  await page.getByRole('button', { name: 'Save as a proposal' }).click()
+  await expect(page.getByRole('list', { name: 'Saved what-ifs' })).toContainText('Four table lamps')
   expect(await overhang(page)).toBe(0)
   await open(page, `${kitchen}/light`)
   await expect(page.getByText(/LED|filament/).first()).toBeVisible()

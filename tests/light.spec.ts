@@ -121,10 +121,10 @@ test('the model is pinned to a meter reading; one that disagrees is asked about 
   const lux = Number(await bar(page).getAttribute('data-lux'))
   await meter.getByLabel('Metered', { exact: true }).fill(String(lux * 6))
   await meter.getByLabel('Metered colour').fill('6000')
-  await meter.getByRole('button', { name: 'Keep' }).click()
+  await meter.getByRole('button', { name: 'Save' }).click()
   await expect(meter.getByText(/times as bright as expected: is a lamp on/)).toBeVisible()
   await meter.getByLabel('Metered', { exact: true }).fill(String(lux * 2))
-  await meter.getByRole('button', { name: 'Keep' }).click()
+  await meter.getByRole('button', { name: 'Save' }).click()
   await expect(meter.getByText(/pinned to the meter/)).toBeVisible()
   await expect
     .poll(async () => Number(await bar(page).getAttribute('data-lux')) / lux)
@@ -162,7 +162,7 @@ test('rooms are put in order, copied, taken out and put back', async ({ page, ap
   await list.getByRole('button', { name: 'Copy Back study' }).click()
   await expect(names).toHaveCount(3)
   await expect(list.getByText('Back study 2')).toBeVisible()
-  await list.getByRole('button', { name: 'Take out Back study 2' }).click()
+  await list.getByRole('button', { name: 'Remove Back study 2' }).click()
   await expect(names).toHaveCount(2)
   await list.getByRole('button', { name: 'Undo' }).click()
   await expect(names).toHaveCount(3)
@@ -212,7 +212,7 @@ test('a ceiling of 0, a lamp of −100 lumens and an hour the clocks skip are re
   await open(page, `${visit}/brief`)
   await page.getByLabel('Date of the visit').fill('2026-03-29')
   await page.getByLabel('Visit from').fill('01:30')
-  await page.getByRole('button', { name: 'Keep the brief' }).click()
+  await page.getByRole('button', { name: 'Save the brief' }).click()
   await expect(
     page.getByText('Expected an hour of that day, got 01:30: the clocks jump over it.'),
   ).toBeVisible()

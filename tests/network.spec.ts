@@ -110,7 +110,7 @@ test('other devices are let in by a passcode only: set first, asked for once, sl
   // Not let in any more, what is given waits with words, is safe from a reload where that is possible, and goes once somebody is.
   await page.getByLabel('Your name').fill('Mira Holl')
   await page.context().clearCookies()
-  await page.getByRole('button', { name: 'Keep the settings' }).click()
+  await page.getByRole('button', { name: 'Save the settings' }).click()
   await page.getByRole('button', { name: '1 waiting for the server' }).click()
   const waits = page.getByRole('dialog', { name: 'What waits' })
   await expect(waits).toContainText('Enter the passcode again, then this goes on.')
@@ -122,7 +122,7 @@ test('other devices are let in by a passcode only: set first, asked for once, sl
   await expect(page.getByLabel('Your name')).toHaveValue('Mira Holl')
 
   // Ended everywhere: a cookie of before is worth nothing.
-  await page.getByRole('button', { name: 'End it on every device' }).click()
+  await page.getByRole('button', { name: 'Sign out on every device' }).click()
   await expect(page.getByLabel('Passcode of this store')).toBeVisible()
   const before = { cookie: `elm-entry=${cookie!.value}` }
   expect((await request.get(`${url}/api/backup`, { headers: before })).status()).toBe(401)

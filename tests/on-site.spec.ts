@@ -30,7 +30,7 @@ const CANDIDATES = ['H111-4', 'G001-3'] as const
 
 /** From an empty store to a verdict in the grid and on the sheet. */
 async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void> {
-  const button = (name: string | RegExp) => page.getByRole('button', { name })
+  const button = (name: string | RegExp, exact = false) => page.getByRole('button', { name, exact })
   const goTo = async (step: string, address: string): Promise<void> => {
     await hand.goTo(step)
     await page.waitForURL(new RegExp(`/${address}`))
@@ -41,7 +41,7 @@ async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void>
     await open(page, app.url)
     await hand.fill(page.getByLabel('Your name'), 'Mira Holl')
     await hand.choose(page.getByLabel('Lengths in'), 'feet', 'feet')
-    await hand.key(button('Begin'), KEEP)
+    await hand.key(button('Start'), KEEP)
     await hand.press(page.getByRole('link', { name: 'First visit' }))
     hand.done('first start')
   })
@@ -58,7 +58,7 @@ async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void>
       await hand.fill(page.getByLabel('Name of a room to add'), room)
       await hand.key(page.getByRole('button', { name: 'Add', exact: true }), 'Enter')
     }
-    await hand.key(button('Keep the visit'), KEEP)
+    await hand.key(button('Save the visit'), KEEP)
     await page.waitForURL(/\/light/)
     hand.done('brief')
   })
@@ -68,7 +68,7 @@ async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void>
     await hand.fill(page.getByLabel('North to south'), FEET)
     await hand.fill(page.getByLabel('East to west'), '12 ft')
     await hand.fill(page.getByLabel('North wall faces'), '33')
-    await hand.key(button('Keep the room'), KEEP)
+    await hand.key(button('Save the room'), KEEP)
     await expect(page.getByText(/14′ 6″ north to south, 12′ east to west/)).toBeVisible()
     await hand.press(button('Window in the north wall'))
     await hand.key(button('Add the window'), KEEP)
@@ -90,16 +90,16 @@ async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void>
     await expect(page.getByText(/^Now tap the white of the card/)).toBeVisible()
     const photo = button(/^The photo;/)
     for (const at of CARD_AT) await hand.tapPhoto(photo, at)
-    await expect(page.getByText(/Taken over/)).toBeVisible()
+    await expect(page.getByText(/Added/)).toBeVisible()
     expect(await overhang(page)).toBe(0)
-    await hand.key(button('Keep it'), KEEP)
+    await hand.key(button('Save', true), KEEP)
     await expect(page.getByRole('heading', { name: 'stone' })).toBeVisible()
     hand.done('first keeper by photo')
     for (const [kind, letters, lab] of TYPED_KEEPERS) {
       await hand.press(button('Add what stays'))
       await hand.choose(page.getByLabel('Kind'), kind, letters)
       await hand.fill(page.getByLabel('L*', { exact: true }), lab)
-      await hand.key(button('Keep it'), KEEP)
+      await hand.key(button('Save', true), KEEP)
       await expect(page.getByRole('heading', { name: kind })).toBeVisible()
     }
     hand.done('two more keepers')
@@ -126,7 +126,7 @@ async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void>
       await hand.key(page.getByRole('radio', { name: held }), 'h')
     await expect(page.getByRole('radio', { name: 'Board' })).toBeChecked()
     await hand.key(button('Works W'), 'w')
-    await expect(page.getByRole('status', { name: 'What came of it' })).toContainText('Kept.')
+    await expect(page.getByRole('status', { name: 'What came of it' })).toContainText('Saved.')
     await goTo('House grid', 'grid')
     await expect(page.locator('[data-verdict=works]')).toHaveCount(1)
     await goTo('Record', 'sheet')

@@ -195,9 +195,9 @@ test('colours of a photo are dropped, merged and tapped for, and kept with the p
   await expect(rows.last()).toContainText('tapped')
 
   await page.getByRole('button', { name: 'Use these colours' }).click()
-  await expect(page.getByText('Taken over, with the photo.')).toBeVisible()
+  await expect(page.getByText('Added, with the photo.')).toBeVisible()
   await page.getByRole('textbox', { name: 'What stays' }).fill('Photographed rug')
-  await page.getByRole('button', { name: 'Keep it' }).click()
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(
     page
       .getByText(/from a photo with a printed card: white, grey, black, in the light of a lamp/)
@@ -237,11 +237,9 @@ test('the part of a photo that stands for a finish is kept, and held up relit: i
   // A person says better where it shows: off the card, to the right.
   await page.getByRole('button', { name: 'Which part stands for it' }).click()
   await tapAt(page, [0.7, 0.6])
-  await expect(
-    page.getByText(/That part stands for it\. Taken over, with the photo\./),
-  ).toBeVisible()
+  await expect(page.getByText(/That part stands for it\. Added, with the photo\./)).toBeVisible()
   await page.getByRole('textbox', { name: 'What stays' }).fill('Photographed stone')
-  await page.getByRole('button', { name: 'Keep it' }).click()
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(page.getByText('The part that stands for it, in this light.')).toBeVisible()
 
   await open(page, `${study}/bench?light=room&at=17:30&sky=clear`)

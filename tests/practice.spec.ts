@@ -172,7 +172,7 @@ test('a screening by keys ends in plain words, is kept on the device alone and f
     if (request.method() === 'POST') sent.push(request.url())
   })
   await open(page, `${app.url}/practice/screening`)
-  await page.getByRole('button', { name: 'Begin' }).click()
+  await page.getByRole('button', { name: 'Start' }).click()
   // Always the first course: a guess.
   const end = page.getByText(/were missed that most people tell/)
   for (let wall = 1; wall <= 36; wall++) {

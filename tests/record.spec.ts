@@ -28,14 +28,14 @@ test('a verdict given on 21 December under the lamps at the sink reads so on ben
     .getByRole('button', { name: /^no/ })
     .click()
   // The server’s clock is months behind this tablet’s; the look is kept, and both are noted.
-  await expect(outcome(page)).toContainText('Kept.')
+  await expect(outcome(page)).toContainText('Saved.')
   await expect(outcome(page)).toContainText('both are noted')
   // The next pair is there; why is said of the last.
   await expect(page.getByTestId('place')).not.toHaveText(pair!)
   await page.keyboard.press('m')
   await page.keyboard.press('1')
   await expect(lastLook(page)).toContainText(/no: muddied.+ beside /)
-  await expect(outcome(page)).toContainText('Kept.')
+  await expect(outcome(page)).toContainText('Saved.')
   while ((await page.getByTestId('place').textContent()) !== pair)
     await page.keyboard.press('ArrowLeft')
   const words = '21 December 2026, 19:10, clear, lamps on, at the sink'
@@ -99,7 +99,7 @@ test('a look on the screen is marked so everywhere and closes no gap; one at ano
       await page.getByRole('button', { name: 'Previous pair' }).click()
   }
   await page.keyboard.press('w')
-  await expect(outcome(page)).toHaveText('Kept.')
+  await expect(outcome(page)).toHaveText('Saved.')
   await back()
   await expect(looksList(page)).toContainText('on the screen, in a computed light')
   expect(await bench.textContent()).toBe(before)
@@ -159,13 +159,13 @@ test('the server is killed between commit and answer: the key pressed again is t
     { times: 1 },
   )
   await page.keyboard.press('n')
-  await expect(outcome(page)).toContainText('The server does not answer')
+  await expect(outcome(page)).toContainText('The server is not answering')
   // What was said is shown at once as on its way, and more can be said of it meanwhile.
   await page.keyboard.press('2')
   await page.getByLabel('Note').fill('Peach by lamp.')
   await page.getByLabel('Note').press('Enter')
   await expect(lastLook(page)).toContainText('no: too orange')
-  await expect(lastLook(page)).toContainText('“Peach by lamp.”; waiting to be kept')
+  await expect(lastLook(page)).toContainText('“Peach by lamp.”; waiting to be saved')
   await app.startAgain()
   await expect(outcome(page)).toHaveText(/^Kept\./)
   await expect(lastLook(page)).not.toContainText('waiting')
@@ -192,7 +192,7 @@ test('a verdict is one request of less than 2 kB back, and no page is rendered f
     bytes += (await response.body().catch(() => Buffer.alloc(0))).length
   })
   await page.keyboard.press('w')
-  await expect(outcome(page)).toHaveText('Kept.')
+  await expect(outcome(page)).toHaveText('Saved.')
   expect(requests).toEqual(['POST /api/commands'])
   expect(bytes).toBeLessThan(2000)
 })
@@ -203,7 +203,7 @@ test('keys held down give one verdict', async ({ page, ownApp: app, request }) =
   const before = rowsOfLooks(await changesOf(request, visit)).length
   for (let n = 0; n < 30; n++) await page.keyboard.down('w')
   await page.keyboard.up('w')
-  await expect(outcome(page)).toHaveText('Kept.')
+  await expect(outcome(page)).toHaveText('Saved.')
   expect(rowsOfLooks(await changesOf(request, visit))).toHaveLength(before + 1)
 })
 
@@ -217,10 +217,10 @@ test('a look taken back by the key counts no more at once', async ({ page, ownAp
   for (let n = 0; n < 3; n++) await page.keyboard.press('h')
   await expect(page.getByRole('radio', { name: 'Board' })).toBeChecked()
   await page.keyboard.press('w')
-  await expect(outcome(page)).toContainText('Kept.')
+  await expect(outcome(page)).toContainText('Saved.')
   await expect(bench).not.toHaveText(before!)
   await page.keyboard.press('z')
-  await expect(page.getByRole('status', { name: 'Changes' })).toHaveText(/^Taken back/)
+  await expect(page.getByRole('status', { name: 'Changes' })).toHaveText(/^Undone/)
   await expect(bench).toHaveText(before!)
 })
 
@@ -236,28 +236,24 @@ test('one key takes the last change back on any page; the list takes back any th
   await expect(lamps).toHaveCount(2)
   await page.keyboard.press('Escape')
   await page.locator('body').press('z')
-  await expect(page.getByRole('status', { name: 'Changes' })).toHaveText(
-    /^Taken back: Lamp in Kitchen/,
-  )
+  await expect(page.getByRole('status', { name: 'Changes' })).toHaveText(/^Undone: Lamp in Kitchen/)
   await expect(lamps).toHaveCount(1)
 
   await open(page, `${visit}/history`)
-  await expect(page.getByRole('listitem').first()).toContainText('Taken back: Lamp in Kitchen')
+  await expect(page.getByRole('listitem').first()).toContainText('Undone: Lamp in Kitchen')
   await expect(page.getByRole('listitem').first()).toContainText('Ines Tarrow')
   // A finish that looks stand on stays, in words that name one of them.
-  await page
-    .getByRole('button', { name: 'Take back: Stone counter in Kitchen: stone, staying' })
-    .click()
+  await page.getByRole('button', { name: 'Undo: Stone counter in Kitchen: stone, staying' }).click()
   await expect(outcome(page)).toContainText(
     /cannot be taken back while this stands: .* beside Stone counter/,
   )
   // A look, from the list.
   const verdict = page
-    .getByRole('button', { name: /^Take back: .* beside Stone counter in Kitchen: no: too green/ })
+    .getByRole('button', { name: /^Undo: .* beside Stone counter in Kitchen: no: too green/ })
     .first()
-  const sentence = (await verdict.getAttribute('aria-label'))!.replace('Take back: ', '')
+  const sentence = (await verdict.getAttribute('aria-label'))!.replace('Undo: ', '')
   await verdict.click()
-  await expect(outcome(page)).toHaveText(`Taken back: ${sentence}.`)
+  await expect(outcome(page)).toHaveText(`Undone: ${sentence}.`)
   await expect(
     page.getByRole('listitem').filter({ hasText: 'taken back' }).locator('.line-through').first(),
   ).toBeVisible()
@@ -299,7 +295,7 @@ test('a candidate is proposed for a room, ruled out there or for the house, and 
   // Its looks are on record, and it comes back with them.
   await page.locator('body').press('z')
   await expect(page.getByRole('status', { name: 'Changes' })).toHaveText(
-    /^Taken back: Gantdale at 100 % dropped/,
+    /^Undone: Gantdale at 100 % dropped/,
   )
   await expect(cell('Gantdale')).toHaveAttribute('data-verdict', 'works-stronger')
 })
@@ -347,7 +343,7 @@ test('two browsers at one visit: what one keeps the other shows when it is looke
     [other, 'u'],
   ] as const) {
     await tab.keyboard.press(key)
-    await expect(outcome(tab)).toHaveText('Kept.')
+    await expect(outcome(tab)).toHaveText('Saved.')
   }
   while ((await page.getByTestId('place').textContent()) !== pair)
     await page.keyboard.press('ArrowLeft')
@@ -358,14 +354,14 @@ test('two browsers at one visit: what one keeps the other shows when it is looke
 
 test('a visit is taken out of the list and put back', async ({ page, ownApp: app }) => {
   await open(page, `${demoVisit(app, 'Mrs Quillan')}/brief`)
-  await page.getByRole('button', { name: 'Take the visit out' }).click()
+  await page.getByRole('button', { name: 'Remove the visit' }).click()
   await expect(page.getByText('The visit is out of the list')).toBeVisible()
   await expect(page.getByRole('link', { name: /Mrs Quillan/ })).toHaveCount(0)
   // Not only at once: for thirty days it stands under the list.
   await open(page, app.url)
-  await page.getByText('Taken out in the last 30 days (1)').click()
+  await page.getByText('Removed in the last 30 days (1)').click()
   await expect(page.getByText(/^Mrs Quillan, \d/)).toBeVisible()
-  await page.getByRole('button', { name: 'Put it back' }).click()
+  await page.getByRole('button', { name: 'Bring it back' }).click()
   await expect(page.getByRole('link', { name: /Mrs Quillan/ })).toBeVisible()
 })
 

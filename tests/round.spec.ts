@@ -67,7 +67,7 @@ test('a round by keyboard: one key a pair, the eye before the model, gone on wit
         expect(await place(page).textContent()).toBe(where)
       }
     }
-    await expect(outcome(page)).toContainText('Kept.')
+    await expect(outcome(page)).toContainText('Saved.')
   }
 
   await rule(1)
@@ -109,7 +109,7 @@ test('a round by keyboard: one key a pair, the eye before the model, gone on wit
   const whole = await looked()
   await page.keyboard.press('+')
   await page.keyboard.press('n')
-  await expect(outcome(page)).toHaveText('Kept.')
+  await expect(outcome(page)).toHaveText('Saved.')
   expect(await looked()).toBe(whole + 1)
   console.log(
     `a round: ${pairs} pairs, ${keys} keys, ${((Date.now() - started) / 1000).toFixed(0)} s with its checks`,
@@ -161,7 +161,7 @@ test('a fan past one finish is flicked through, between two finishes at once, an
     .getByRole('img')
     .getAttribute('aria-label')
   await page.keyboard.press('b')
-  await expect(page.getByRole('status', { name: 'What came of it' })).toHaveText('Kept.')
+  await expect(page.getByRole('status', { name: 'What came of it' })).toHaveText('Saved.')
   await expect(page.getByRole('region', { name: 'Your looks' })).toContainText(`best of ${count}`)
   await open(page, `${visit}/history`)
   await expect(page.getByRole('listitem').first()).toContainText(
@@ -186,7 +186,7 @@ test('clumsy hands: a burst of keys, a thumb that comes down twice, a note that 
     await open(other, `${front}/bench`)
     expect(await place(other).textContent()).toBe(where)
     await other.keyboard.press('n')
-    await expect(outcome(other)).toContainText('Kept.')
+    await expect(outcome(other)).toContainText('Saved.')
     await page.evaluate(() => window.dispatchEvent(new Event('focus')))
     await expect.poll(() => counted(page)).toBe(asked + 1)
     expect([await place(page).textContent(), await bands.getAttribute('aria-label')]).toEqual([
@@ -202,13 +202,13 @@ test('clumsy hands: a burst of keys, a thumb that comes down twice, a note that 
     const asked = await counted(page)
     for (let n = 0; n < 3; n++) await page.keyboard.press('w')
     await expect.poll(() => counted(page)).toBe(asked + 3)
-    await expect(outcome(page)).toContainText('Kept.')
+    await expect(outcome(page)).toContainText('Saved.')
   })
   await test.step('two taps in one place are one verdict', async () => {
     await open(page, `${demoRoom(demoVisit(app), 'South bedroom')}/bench`)
     const asked = await counted(page)
     await page.getByRole('button', { name: /^works W/ }).dblclick()
-    await expect(outcome(page)).toContainText('Kept.')
+    await expect(outcome(page)).toContainText('Saved.')
     await expect.poll(() => counted(page)).toBe(asked + 1)
   })
   await test.step('a note that was not left when the next verdict came is kept, and so are the client’s words', async () => {
@@ -386,7 +386,7 @@ test('what is shown to the client is the colours, the room and two answers; what
   await page.keyboard.press('w')
   await turned.getByRole('button', { name: 'No' }).click()
   await expect(turned).toHaveCount(0)
-  await expect(outcome(page)).toHaveText('Kept.')
+  await expect(outcome(page)).toHaveText('Saved.')
   expect(await place(page).textContent()).toBe(where)
   await expect(page.getByRole('region', { name: 'Your looks' })).toContainText(
     'shown to the client',
@@ -455,7 +455,7 @@ test('whether the model’s reading had been seen is kept with the look: elsewhe
   const bedroom = demoRoom(visit, 'South bedroom')
   const study = demoRoom(visit, 'Landing study')
   const lastSeen = async (): Promise<unknown> => {
-    await expect(outcome(page)).toContainText('Kept.')
+    await expect(outcome(page)).toContainText('Saved.')
     return rowsOfLooks(await changesOf(request, visit)).at(-1)!.model_seen_before
   }
   /** To a pair that nobody looked at. */
@@ -476,8 +476,8 @@ test('whether the model’s reading had been seen is kept with the look: elsewhe
   await test.step('the model first, by the settings', async () => {
     await open(page, `${app.url}/settings`)
     await page.getByLabel('Who speaks first at the bench').selectOption('model')
-    await page.getByRole('button', { name: 'Keep the settings' }).click()
-    await expect(page.getByText('Kept.')).toBeVisible()
+    await page.getByRole('button', { name: 'Save the settings' }).click()
+    await expect(page.getByText('Saved.')).toBeVisible()
     await open(page, `${bedroom}/bench`)
     await expect(page.getByRole('region', { name: 'The model’s reading' })).toBeVisible()
     await page.keyboard.press('u')

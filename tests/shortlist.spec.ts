@@ -280,7 +280,7 @@ test('by keyboard to five proposals; a lean out of a room; a comparator laid ove
     await expect(beside.getByText(/it comes out/)).toHaveCount(0)
     await page.keyboard.press('1')
     await expect(beside.getByText(/^Beside white card it comes out/)).toContainText(
-      /Kept as a look on the screen/,
+      /Saved as a look on the screen/,
     )
     await page.keyboard.press('c')
     await expect(beside.getByText(/it comes out/)).toHaveCount(0)
@@ -300,7 +300,7 @@ test('by keyboard to five proposals; a lean out of a room; a comparator laid ove
     await beside.getByRole('button', { name: /^Lay .+ H111-4 over it$/ }).click()
     await expect(beside.getByRole('img', { name: /H111-4, laid over it$/ })).toBeVisible()
     await beside.getByRole('button', { name: /^blue 7/ }).click()
-    await expect(beside.getByText(/H111-4 it comes out/)).toContainText('Kept as a look')
+    await expect(beside.getByText(/H111-4 it comes out/)).toContainText('Saved as a look')
     await open(page, `${demoVisit(app)}/history`)
     const sentence = page.getByRole('listitem').first()
     await expect(sentence).toContainText(/ in Landing study: leans blue \(on the screen\)/)

@@ -224,8 +224,8 @@ async function printBigDeck(browser, url, shortlist) {
   })
   await page.getByRole('region', { name: 'Preview' }).waitFor()
   const read = performance.now() - began
-  await page.getByRole('button', { name: 'Take the deck in' }).click()
-  await page.getByText('20,000 colours taken in.').waitFor({ timeout: 120_000 })
+  await page.getByRole('button', { name: 'Import the deck' }).click()
+  await page.getByText('20,000 colours imported.').waitFor({ timeout: 120_000 })
   console.log(
     `a deck of 20,000 colours: read and shown after ${(read / 1000).toFixed(1)} s, taken in after ${((performance.now() - began) / 1000).toFixed(1)} s`,
   )

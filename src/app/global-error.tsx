@@ -11,7 +11,7 @@ export default function GlobalError({ error }: { error: Error; reset: () => void
       <body>
         <main style={{ maxWidth: '40rem', margin: '4rem auto', fontFamily: 'sans-serif' }}>
           <h1>Something went wrong here</h1>
-          <p>What was kept before is safe on disk. What waits on this device is sent later.</p>
+          <p>What was saved before is safe on disk. What waits on this device is sent later.</p>
           <p>
             <button type="button" onClick={() => location.reload()}>
               Load again

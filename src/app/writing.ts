@@ -46,7 +46,7 @@ export const taking =
       if (words) return refused(words, 422)
       logError(`Taking ${takes} in`, error)
       return isUnwritable(error)
-        ? refused(`Nothing was kept of this: ${diskWords(error)}.`, 503)
-        : refused('Something went wrong in the store; nothing was kept of this.', 500)
+        ? refused(`None of this was saved: ${diskWords(error)}.`, 503)
+        : refused('Something went wrong in the store; none of this was saved.', 500)
     }
   }

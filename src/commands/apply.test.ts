@@ -199,10 +199,10 @@ test('a definition of a visit that was taken out is refused; a look lands and sa
   await done(db, 'remove-visit', { visitId: house.visitId, removed: true })
   expect(await listVisits(db)).toEqual([])
   expect(await said(db, command(1, 'keep-room', room(house.visitId, idOf(2), 'Loft')))).toBe(
-    'This visit was taken out; put it back first.',
+    'This visit was removed; bring it back first.',
   )
   expect(await said(db, command(2, 'keep-look', look(house, idOf(3))))).toBe(
-    'kept: Taken out meanwhile: the visit, the room, the candidate.',
+    'kept: Removed meanwhile: the visit, the room, the candidate.',
   )
   await done(db, 'remove-visit', { visitId: house.visitId, removed: false })
   expect(await listLooks(db, house.visitId)).toHaveLength(1)
@@ -357,7 +357,7 @@ test('a deck is nobody’s until a change makes it ready, and takes no second on
   ).toMatch(/not there/)
 })
 
-test('the history tells each change in a sentence, also what was taken out since', async () => {
+test('the history tells each change in a sentence, also what was removed since', async () => {
   const house = await aHouse(db)
   await done(db, 'keep-look', look(house, idOf(1)))
   const { id } = await done(db, 'drop-candidate', {
@@ -377,7 +377,7 @@ test('the history tells each change in a sentence, also what was taken out since
   )
   expect(history.map(({ sentence }) => sentence)).toEqual([
     'Oneling at 75 % ruled out for the house: Mustard everywhere.',
-    'Taken back: Oneling at 75 % dropped',
+    'Undone: Oneling at 75 % dropped',
     'Oneling at 75 % dropped',
     'Oneling at 75 % beside Stone, vein in Kitchen: no: too green, muddied, leans yellow-green',
     'Oneling at 75 % proposed for Kitchen, walls',
@@ -405,7 +405,7 @@ test('a change is told when it is made and read without its payload; one from be
   }
   const now = await told()
   expect(new Set(now.payloads)).toEqual(new Set([null]))
-  expect(now.said[0]).toBe(`Taken back: ${now.said[1]}`)
+  expect(now.said[0]).toBe(`Undone: ${now.said[1]}`)
   await db.query(`update command set sentence = null`)
   const before = await told()
   expect(before.payloads).not.toContain(null)

@@ -41,7 +41,7 @@ export async function apply(db: Db, sent: unknown, receivedAt: string): Promise<
   const command = envelope.data
   if (!isKind(command.kind))
     return refused(
-      `This program does not know the change “${command.kind}”: it was made by a newer Elm Swatch. Nothing was kept of it here.`,
+      `This program does not know the change “${command.kind}”: it was made by a newer Elm Swatch. Nothing of it was saved here.`,
     )
   const made: Kind<unknown> = KINDS[command.kind] as Kind<unknown>
   const payload = made.payload.safeParse(command.payload)
@@ -81,7 +81,7 @@ async function make(
   if (visitId !== null && !made.begins) {
     if (!visit) throw new Refusal('There is no such visit.')
     if (visit.isRemoved && !made.observes)
-      throw new Refusal('This visit was taken out; put it back first.')
+      throw new Refusal('This visit was removed; bring it back first.')
   }
   const said = await made.write(tx, payload, {
     commandId: command.id,
@@ -131,7 +131,7 @@ async function answerBefore(tx: Db, id: string, hash: string): Promise<Answer> {
     [id, hash],
   )
   if (before?.isSame) return before.answer
-  return refused('This id stands for another change already; nothing was kept of this one.')
+  return refused('This id stands for another change already; none of this was saved one.')
 }
 
 // A clock that is further ahead than this is wrong; one that is behind may be a change that waited for its connection, until

@@ -17,7 +17,7 @@ export const chooseScheme = kind({
   visitOf: ({ visitId }) => visitId,
   async write(tx, { visitId, schemeId, proposalIds }, { receivedAt }) {
     const chosen = await choose(tx, visitId, schemeId, receivedAt)
-    if (!chosen) throw new Refusal('That scheme is not in this visit, or was taken out.')
+    if (!chosen) throw new Refusal('That scheme is not in this visit, or was removed.')
     if (chosen.parts.length > proposalIds.length)
       throw new Refusal('The scheme has more surfaces than were sent: load the page again.')
     for (const [at, { surface, candidateId, sheen }] of chosen.parts.entries())

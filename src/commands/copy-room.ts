@@ -12,7 +12,7 @@ export const copyRoom = kind({
     if (copyId === roomId)
       throw new Refusal('Expected an id of its own for the copy, got the room’s.')
     if (!(await writeCopy(tx, { visitId, roomId, copyId, name: copyName, at: receivedAt })))
-      throw new Refusal('That room is not in this visit, or was taken out.')
+      throw new Refusal('That room is not in this visit, or was removed.')
   },
   taken: {
     room_name_in_visit: (copy) => roomNameTaken(copy.name),

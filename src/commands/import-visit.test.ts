@@ -105,7 +105,7 @@ test('what was read from a file is not taken back by the key: its decks may be i
 test('a visit that is here is refused; asked to, what lacks is added and what differs stays', async () => {
   const { payload, visitId, kitchenId } = await exported()
   expect(await said(db, command(1, 'import-visit', payload))).toMatch(
-    /is here already. Nothing was taken in/,
+    /is here already. Nothing was imported/,
   )
   await done(db, 'keep-room-paint', roomPaint(visitId, kitchenId, { skirtingMm: 90 }))
   const before = await visitRows(db, visitId)
@@ -250,7 +250,7 @@ test('a file with the rooms of another visit in it is refused, and the other kee
     },
   }
   expect(await said(db, command(1, 'import-visit', grasping))).toBe(
-    'room, row 3: its id stands for something of another visit here. Nothing was taken in.',
+    'room, row 3: its id stands for something of another visit here. Nothing was imported.',
   )
   expect(await visitRows(db, other.visitId)).toEqual(theirs)
 })

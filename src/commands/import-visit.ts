@@ -28,7 +28,7 @@ export const importVisit = kind({
   async write(tx, { visitId, household, rows, tables, decks, merge }) {
     if (rows > CODEC_VERSION)
       throw new Refusal(
-        `The file was written by a newer Elm Swatch (rows ${rows}, this one knows ${CODEC_VERSION}). Nothing was taken in.`,
+        `The file was written by a newer Elm Swatch (rows ${rows}, this one knows ${CODEC_VERSION}). Nothing was imported.`,
       )
     // Those of an older program were brought up to date before: `store/old-visit.ts`.
     if (rows < CODEC_VERSION)
@@ -37,7 +37,7 @@ export const importVisit = kind({
     const isHere = (await rowNow(tx, 'visit', file.visit[0]!)) !== null
     if (isHere && !merge)
       throw new Refusal(
-        `The visit of ${household} is here already. Nothing was taken in; what the file has and this store lacks can be added.`,
+        `The visit of ${household} is here already. Nothing was imported; what the file has and this store lacks can be added.`,
       )
     const { fresh, differ } = await whatIsNew(tx, visitId, file)
     await checkDeckColours(tx, fresh)
@@ -65,7 +65,7 @@ export const importVisit = kind({
 
 type FileRows = Readonly<Record<VisitTable, readonly JsonRow[]>>
 
-const NOTHING = 'Nothing was taken in.'
+const NOTHING = 'Nothing was imported.'
 
 /** Writes a row that is not there yet; what no row of that table may be is refused in words. */
 async function put(tx: Db, name: VisitTable, row: JsonRow): Promise<void> {

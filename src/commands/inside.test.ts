@@ -30,7 +30,7 @@ test('a keeper and a lamp are put somewhere in their own room, and back; what is
       [lampId, 0],
     ]),
   )
-  expect(await put(hallId, stoneId, placing)).toBe('That is not in this room, or was taken out.')
+  expect(await put(hallId, stoneId, placing)).toBe('That is not in this room, or was removed.')
   expect(await put(kitchenId, idOf(4711), placing)).toMatch(/not in this room/)
   expect(await put(kitchenId, stoneId, { ...placing, widthMm: 0 })).toMatch(/at least 10 mm/)
   expect(await put(kitchenId, stoneId, null)).toBe('kept')

@@ -29,7 +29,7 @@ export const keepBoard = kind({
   visitOf: ({ visitId }) => visitId,
   async write(tx, { boardId, ...board }, { receivedAt }) {
     if (!(await saveBoard(tx, { ...board, id: boardId }, receivedAt)))
-      throw new Refusal('That candidate or room is not in this visit, or was taken out.')
+      throw new Refusal('That candidate or room is not in this visit, or was removed.')
   },
   taken: {
     board_of_candidate: () =>
@@ -42,7 +42,7 @@ export const keepBoard = kind({
   ) {
     const what =
       roomId === null ? `${count === 1 ? 'Board' : `${count} boards`}` : 'Strip on the wall'
-    if (removed) return `${what} of ${nameOf(candidateId)} taken out`
+    if (removed) return `${what} of ${nameOf(candidateId)} removed`
     const size = `${lengthWords(widthMm, units)} × ${lengthWords(heightMm, units)}`
     const when = begun ? `, painted from ${begun.date} ${clockOfMinutes(begun.clockMinute)}` : ''
     return `${what} of ${nameOf(candidateId)}, ${sheen}, ${size}${roomId === null ? '' : ` in ${nameOf(roomId)}`}${when}`

@@ -81,7 +81,7 @@ export const keepKeeper = kind({
   visitOf: ({ visitId }) => visitId,
   async write(tx, { visitId, keeperId, colours, ...keeper }, { receivedAt }) {
     if (!(await saveKeeper(tx, { visitId, id: keeperId, ...keeper }, colours, receivedAt)))
-      throw new Refusal('Its room is not in this visit, or was taken out.')
+      throw new Refusal('Its room is not in this visit, or was removed.')
   },
   taken: {
     keeper_name_in_room: (keeper) =>

@@ -20,7 +20,7 @@ export const keepLamp = kind({
   visitOf: ({ visitId }) => visitId,
   async write(tx, { visitId, roomId, lampId, ...lamp }) {
     if ((await findRoom(tx, roomId))?.visitId !== visitId)
-      throw new Refusal('That room is not in this visit, or was taken out.')
+      throw new Refusal('That room is not in this visit, or was removed.')
     if (!(await saveLamp(tx, roomId, { id: lampId, ...lamp })))
       throw new Refusal('That lamp is of another room.')
   },

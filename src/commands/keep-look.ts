@@ -122,7 +122,7 @@ export const keepLook = kind({
       ...(kept.candidateRemoved ? ['the candidate'] : []),
       ...(kept.keeperRemoved ? ['what it was held against'] : []),
     ]
-    return gone.length > 0 ? `Taken out meanwhile: ${gone.join(', ')}.` : undefined
+    return gone.length > 0 ? `Removed meanwhile: ${gone.join(', ')}.` : undefined
   },
   sentence: (look, nameOf) =>
     `${nameOf(look.candidate.deckColourId)} at ${look.candidate.strengthPercent} % beside ` +

@@ -3,7 +3,7 @@ import { PaintWaysRow } from '../db/paint-ways-row'
 import { savePaintWays } from '../db/settings'
 import { kind, Refusal } from './kind'
 
-/** How paint is sampled and reckoned: pots, boards, tins, spread, drying, waste; or as is usual again. */
+/** How paint is sampled and worked out: pots, boards, tins, spread, drying, waste; or as is usual again. */
 export const keepPaintWays = kind({
   payload: z.object({ paintWays: PaintWaysRow.nullable() }),
   visitOf: () => null,
@@ -12,5 +12,7 @@ export const keepPaintWays = kind({
       throw new Refusal('Begin with your name and units first: these settings stand beside them.')
   },
   sentence: ({ paintWays }) =>
-    paintWays ? 'How paint is sampled and reckoned' : 'Paint is sampled and reckoned as is usual',
+    paintWays
+      ? 'How paint is sampled and worked out'
+      : 'Paint is sampled and worked out as is usual',
 })

@@ -25,7 +25,7 @@ export const keepReading = kind({
   async write(tx, reading, { receivedAt }) {
     const kept = await insertMeterReading(tx, reading, receivedAt)
     if (!kept) throw new Refusal('That room is not in this visit.')
-    return kept.roomRemoved ? 'Taken out meanwhile: the room.' : undefined
+    return kept.roomRemoved ? 'Removed meanwhile: the room.' : undefined
   },
   sentence: ({ roomId, lux, cctK, spot }, nameOf) =>
     `Light meter in ${nameOf(roomId)}, ${spotWords(spot)}: ${lux} lux, ${cctK} K`,

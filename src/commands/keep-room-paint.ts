@@ -27,7 +27,7 @@ export const keepRoomPaint = kind({
   visitOf: ({ visitId }) => visitId,
   async write(tx, { visitId, roomId, ...paint }) {
     if (!(await saveRoomPaint(tx, visitId, roomId, paint)))
-      throw new Refusal('That room is not in this visit, or was taken out.')
+      throw new Refusal('That room is not in this visit, or was removed.')
   },
   sentence: ({ roomId, featureWall }, nameOf) =>
     `What decides the paint of ${nameOf(roomId)}` +

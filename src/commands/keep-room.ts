@@ -42,7 +42,7 @@ export const keepRoom = kind({
         `What stands at ${tooWide.bearingDeg}° is ${lengthWords(tooWide.widthMm, await lengthUnits(tx))} wide: the wall it stands in cannot be narrower.`,
       )
     if (!(await saveRoom(tx, { id: roomId, visitId, ...room }, receivedAt)))
-      throw new Refusal('That room is of another visit, or was taken out.')
+      throw new Refusal('That room is of another visit, or was removed.')
     await saveSights(tx, roomId, seenFrom)
     await turnOpenings(
       tx,

@@ -59,6 +59,6 @@ export const keepScheme = kind({
   },
   sentence: ({ roomId, name: called, removed }, nameOf) =>
     removed
-      ? `Scheme “${called}” of ${nameOf(roomId)} taken out`
+      ? `Scheme “${called}” of ${nameOf(roomId)} removed`
       : `Scheme “${called}” for ${nameOf(roomId)}`,
 })

@@ -19,10 +19,10 @@ export const keepWhatIf = kind({
   visitOf: ({ visitId }) => visitId,
   async write(tx, { visitId, whatIfId, ...whatIf }, { receivedAt }) {
     if (!(await saveWhatIf(tx, visitId, { ...whatIf, id: whatIfId }, receivedAt)))
-      throw new Refusal('That room is not in this visit, or was taken out.')
+      throw new Refusal('That room is not in this visit, or was removed.')
   },
   sentence: ({ roomId, name: called, removed }, nameOf) =>
     removed
-      ? `What if “${called}” in ${nameOf(roomId)} taken out`
+      ? `What if “${called}” in ${nameOf(roomId)} removed`
       : `What if in ${nameOf(roomId)}: ${called}`,
 })

@@ -34,7 +34,7 @@ export const keepWindow = kind({
   async write(tx, { visitId, roomId, windowId, ...window }) {
     const room = await findRoom(tx, roomId)
     if (room?.visitId !== visitId)
-      throw new Refusal('That room is not in this visit, or was taken out.')
+      throw new Refusal('That room is not in this visit, or was removed.')
     const units = await lengthUnits(tx)
     const wall = wallFacing(room, window.bearingDeg)
     const width = wallWidthMm(room, wall)

@@ -11,7 +11,7 @@ export const makeAlike = kind({
   async write(tx, { visitId, roomId, likeRoomId }) {
     const [room, like] = [await findRoom(tx, roomId), await findRoom(tx, likeRoomId)]
     if (room?.visitId !== visitId || like?.visitId !== visitId)
-      throw new Refusal('That room is not in this visit, or was taken out.')
+      throw new Refusal('That room is not in this visit, or was removed.')
     if (room.windows.length + room.doors.length + room.lamps.length > 0)
       throw new Refusal('It has windows or lamps of its own already: take them out first.')
     await likenRoom(tx, roomId, likeRoomId)

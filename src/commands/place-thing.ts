@@ -29,7 +29,7 @@ export const placeThing = kind({
   visitOf: ({ visitId }) => visitId,
   async write(tx, { visitId, roomId, thingId, placing }) {
     if (!(await savePlacing(tx, visitId, roomId, thingId, placing)))
-      throw new Refusal('That is not in this room, or was taken out.')
+      throw new Refusal('That is not in this room, or was removed.')
   },
   sentence: ({ roomId, name, placing }, nameOf) =>
     placing

@@ -27,7 +27,7 @@ export const propose = kind({
       throw new Refusal('A pick is ruled on, with what it rests on: go to the ruling.')
     if (payload.replaces) await withdrawProposal(tx, payload.visitId, payload.replaces, receivedAt)
     if (!(await saveProposal(tx, payload, receivedAt)))
-      throw new Refusal('That room or candidate is not in this visit, or was taken out.')
+      throw new Refusal('That room or candidate is not in this visit, or was removed.')
   },
   sentence({ candidateId, roomId, surface, status, reason, withdrawn }, nameOf) {
     const why = reason && `: ${reason}`

@@ -71,7 +71,7 @@ test('whatever a check of the database refuses is said by thing and field', asyn
               const words = refusedInWords(error)
               expect([name, words]).toEqual([
                 name,
-                expect.stringMatching(/^[A-Z][^_]{15,} Nothing was kept\.$/),
+                expect.stringMatching(/^[A-Z][^_]{15,} Nothing was saved\.$/),
               ])
               met.add((error as { constraint?: string }).constraint ?? '')
             }
@@ -91,15 +91,15 @@ test('whatever a check of the database refuses is said by thing and field', asyn
 })
 
 test.each([
-  ['update room set height_mm = 20', 'The room cannot have this height. Nothing was kept.'],
-  ['update room set name = null', 'The room needs a value for its name. Nothing was kept.'],
+  ['update room set height_mm = 20', 'The room cannot have this height. Nothing was saved.'],
+  ['update room set name = null', 'The room needs a value for its name. Nothing was saved.'],
   [
     'update visit set to_minute = from_minute',
-    'The visit must end after it begins. Nothing was kept.',
+    'The visit must end after it begins. Nothing was saved.',
   ],
   [
     `update room_window set width_mm = '99999999999'::jsonb::text::int`,
-    'A value that was sent (“99999999999”) cannot be kept. Nothing was kept.',
+    'A value that was sent (“99999999999”) cannot be kept. Nothing was saved.',
   ],
 ])('%s is refused in words', async (sql, words) => {
   await aHouse(db)
@@ -116,7 +116,7 @@ test('a value is named by the field it was sent in', () => {
     code: '22003',
   })
   expect(refusedInWords(error, { room: { heightMm: 99_999_999_999 } })).toBe(
-    'room.heightMm (“99999999999”) cannot be kept. Nothing was kept.',
+    'room.heightMm (“99999999999”) cannot be kept. Nothing was saved.',
   )
   expect(refusedInWords(new Error('anything else'))).toBeNull()
   expect(refusedInWords(Object.assign(new Error('gone'), { code: '57P01' }))).toBeNull()
@@ -134,7 +134,7 @@ test('a change that the database’s own checks refuse is refused, not failed at
     ])
     const payload = { ...(row as { payload: object }).payload, name: 'Pantry' }
     expect(await said(db, { ...before, payload })).toBe(
-      'The room cannot have this name. Nothing was kept.',
+      'The room cannot have this name. Nothing was saved.',
     )
   } finally {
     await db.exec('alter table room drop constraint room_name_check9')

@@ -9,7 +9,7 @@ export const removeFitting = kind({
   visitOf: ({ visitId }) => visitId,
   async write(tx, { visitId, fittingId, what }, { receivedAt }) {
     if (!(await writeRemoval(tx, visitId, what, fittingId, receivedAt)))
-      throw new Refusal(`That ${what} is not in this visit, or was taken out.`)
+      throw new Refusal(`That ${what} is not in this visit, or was removed.`)
   },
-  sentence: ({ what }) => `A ${what} taken out`,
+  sentence: ({ what }) => `A ${what} removed`,
 })

@@ -12,5 +12,5 @@ export const removeKeeper = kind({
       throw new Refusal('That keeper is not in this visit.')
   },
   sentence: ({ keeperId, removed }, nameOf) =>
-    `${nameOf(keeperId)} ${removed ? 'taken out' : 'put back'}`,
+    `${nameOf(keeperId)} ${removed ? 'removed' : 'brought back'}`,
 })

@@ -16,5 +16,5 @@ export const removeRoom = kind({
       new Refusal('Another room has its name by now; rename that one first.'),
   },
   sentence: ({ roomId, removed }, nameOf) =>
-    `${nameOf(roomId)} ${removed ? 'taken out' : 'put back'}`,
+    `${nameOf(roomId)} ${removed ? 'removed' : 'brought back'}`,
 })

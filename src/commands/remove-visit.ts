@@ -10,5 +10,5 @@ export const removeVisit = kind({
   begins: true,
   write: (tx, { visitId, removed }, { receivedAt }) =>
     setVisitRemoved(tx, visitId, removed ? receivedAt : null),
-  sentence: ({ removed }) => (removed ? 'Visit taken out' : 'Visit put back'),
+  sentence: ({ removed }) => (removed ? 'Visit removed' : 'Visit brought back'),
 })

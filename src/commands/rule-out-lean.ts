@@ -17,7 +17,7 @@ export const ruleOutLean = kind({
   visitOf: ({ visitId }) => visitId,
   async write(tx, { visitId, roomId, lean, strong, out }) {
     if (!(await setLeanOut(tx, visitId, roomId, { lean, strong }, out)))
-      throw new Refusal('That room is not in this visit, or was taken out.')
+      throw new Refusal('That room is not in this visit, or was removed.')
   },
   sentence: ({ roomId, out, ...lean }, nameOf) =>
     `${nameOf(roomId)}: ${out ? 'no' : 'again'} ${leanWords(lean)}`,

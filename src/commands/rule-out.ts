@@ -3,7 +3,7 @@ import { setRuledOut } from '../db/candidates'
 import { kind, Refusal } from './kind'
 import { id, note } from './values'
 
-/** A candidate is ruled out for the whole house, with the reason; or is in again. */
+/** A candidate is ruled out for the whole house, with the reason; or is back. */
 export const ruleOut = kind({
   payload: z.object({ visitId: id, candidateId: id, reason: note.nullable() }),
   visitOf: ({ visitId }) => visitId,
@@ -13,6 +13,6 @@ export const ruleOut = kind({
   },
   sentence: ({ candidateId, reason }, nameOf) =>
     reason === null
-      ? `${nameOf(candidateId)} is in again`
+      ? `${nameOf(candidateId)} is back`
       : `${nameOf(candidateId)} ruled out for the house${reason && `: ${reason}`}`,
 })

@@ -9,7 +9,7 @@ const UNNAMED = 'something'
 
 /** What is said of changes that no kind stands for. */
 const OTHERS: Readonly<Record<string, string>> = {
-  'before-commands': 'What was kept before changes were listed',
+  'before-commands': 'What was recorded before changes were listed',
   migrate: 'The record brought up to date by a new version',
 }
 

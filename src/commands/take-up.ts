@@ -23,7 +23,7 @@ export const takeUp = kind({
   visitOf: ({ visitId }) => visitId,
   async write(tx, payload, { receivedAt }) {
     if (!(await takeUpCandidate(tx, payload, receivedAt)))
-      throw new Refusal('That room is not in this visit, or was taken out.')
+      throw new Refusal('That room is not in this visit, or was removed.')
   },
   sentence: ({ deckColourId, strengthPercent: percent, roomId, surface, status, reason }, nameOf) =>
     `${nameOf(deckColourId)} at ${percent} % ${status} for ${nameOf(roomId)}, ${surface}` +

@@ -19,7 +19,7 @@ export const undo = kind({
       throw new Refusal(`There is no such change in ${visitId ? 'this visit' : 'the settings'}.`)
     // Its decks may be in use by now; and a whole visit goes by a key of its own.
     if (target.kind === 'import-visit')
-      throw new Refusal('What was read from a file stays; the visit is taken out in its brief.')
+      throw new Refusal('What was read from a file stays; the visit is removed in its brief.')
     if (target.undoneBy) throw new Refusal('It was taken back already.')
     const events = await eventsOfCommand(tx, commandId)
     if (events.length === 0)
@@ -27,7 +27,7 @@ export const undo = kind({
     for (const event of events.toReversed()) await takeBack(tx, event, commandId, receivedAt)
     await markUndone(tx, target, own)
   },
-  sentence: ({ commandId }, nameOf) => `Taken back: ${nameOf(commandId)}`,
+  sentence: ({ commandId }, nameOf) => `Undone: ${nameOf(commandId)}`,
 })
 
 async function takeBack(

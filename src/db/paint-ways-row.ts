@@ -18,7 +18,7 @@ const Product = z.object({
     .max(8),
 })
 
-/** How paint is sampled and reckoned, as a row and a change have it. */
+/** How paint is sampled and worked out, as a row and a change have it. */
 export const PaintWaysRow: z.ZodType<PaintWays> = z.object({
   pots: z
     .array(z.object({ name: named, ml, price, coversM2: z.number().min(0.05).max(100) }))

@@ -91,17 +91,17 @@ export function refusedInWords(error: unknown, payload?: unknown): string | null
   if (!/^2[23]/.test(state ?? '')) return null
   const { table = '', column, constraint = '', message = '' } = error as Refused
   const asks = ASKS[constraint]
-  if (asks) return `${asks} Nothing was kept.`
+  if (asks) return `${asks} Nothing was saved.`
   const thing = hasThing(table) ? THING[table] : 'change'
   const field = column ?? columnOf(table, constraint)
   if (state === '23502')
-    return `The ${thing} needs a value for its ${fieldWords(field ?? 'field')}. Nothing was kept.`
-  if (field) return `The ${thing} cannot have this ${fieldWords(field)}. Nothing was kept.`
-  if (hasThing(table)) return `The parts of the ${thing} do not fit together. Nothing was kept.`
+    return `The ${thing} needs a value for its ${fieldWords(field ?? 'field')}. Nothing was saved.`
+  if (field) return `The ${thing} cannot have this ${fieldWords(field)}. Nothing was saved.`
+  if (hasThing(table)) return `The parts of the ${thing} do not fit together. Nothing was saved.`
   const value = /"([^"]*)"/.exec(message)?.[1]
   const path = value === undefined ? null : pathOf(payload, value)
   const said = value === undefined ? '' : ` (“${value.slice(0, 60)}”)`
-  return `${path ?? 'A value that was sent'}${said} cannot be kept. Nothing was kept.`
+  return `${path ?? 'A value that was sent'}${said} cannot be kept. Nothing was saved.`
 }
 
 /** Where a value stands in what was sent, as its fields are called there. */

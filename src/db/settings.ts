@@ -17,7 +17,7 @@ export interface Settings {
   readonly houseRules: HouseRules
   /** Who speaks first on the bench. */
   readonly firstSpeaks: FirstSpeaks
-  /** How paint is sampled and reckoned; null: as is usual where it is bought so. */
+  /** How paint is sampled and worked out; null: as is usual where it is bought so. */
   readonly paintWays: PaintWays | null
   /** Whether the store is backed up once a day. */
   readonly dailyBackup: boolean

@@ -110,7 +110,7 @@ async function openServerStore(connectionString: string, dataDir: string): Promi
 
 const tooLittle = (free: number, bytes: number): string =>
   `The disk of the data is nearly full: ${megabytes(free)} are free, ${megabytes(LEAST_FREE_BYTES + bytes)} are needed. ` +
-  'Nothing was kept of this; what is on record can be read. Make room, and send it again.'
+  'None of this was saved; what is on record can be read. Make room, and send it again.'
 
 const megabytes = (bytes: number): string => `${Math.ceil(bytes / 1e6)} MB`
 

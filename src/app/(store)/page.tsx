@@ -68,7 +68,7 @@ export default async function VisitsPage({
           <p className="text-dim">
             {typed
               ? `No visit whose household or place holds “${typed}”.`
-              : 'No visit yet. Begin with the household, the place and the date; the light follows from them.'}
+              : 'No visit yet. Start with the household, the place and the date; the light follows from them.'}
           </p>
           {!typed && (
             <Link href="/visits/new" className="key key-first px-6">
@@ -95,7 +95,7 @@ export default async function VisitsPage({
       {removed.length > 0 && (
         <details className="mt-8 text-small">
           <summary className="min-h-11 content-center">
-            Taken out in the last {BROUGHT_BACK_DAYS} days ({removed.length})
+            Removed in the last {BROUGHT_BACK_DAYS} days ({removed.length})
           </summary>
           {removed.map(({ id, household, visitDate }) => (
             <PutVisitBack key={id} visitId={id} words={`${household}, ${longDate(visitDate)}`} />

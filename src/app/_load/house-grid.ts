@@ -153,7 +153,7 @@ export async function lookWordsOf(visit: Visit) {
   const { latitudeDeg, longitudeDeg, timeZone } = visit
   return {
     against: ({ against }: Look): string =>
-      againstSaid(against, (id) => names.get(id) ?? 'what was taken out since'),
+      againstSaid(against, (id) => names.get(id) ?? 'what was removed since'),
     light: ({ light }: Look, shownDate: string | null = null): string =>
       lightSaid(
         light,

@@ -21,7 +21,7 @@ export const loadKeptSettings = cache(async () => findSettings(await openDb()))
 export const loadSettings = async (): Promise<Settings> =>
   (await loadKeptSettings()) ?? FIRST_SETTINGS
 
-/** How paint is sampled and reckoned: as the settings say, else as is usual where it is bought so. */
+/** How paint is sampled and worked out: as the settings say, else as is usual where it is bought so. */
 export async function loadPaintWays(): Promise<PaintWays> {
   const { paintWays, volumes } = await loadSettings()
   return paintWays ?? usualWays(volumes)

@@ -8,9 +8,9 @@ export default function OfflinePage() {
     <ReadingPage>
       <h1 className="text-head">This page is not on this device</h1>
       <p className="mt-4 max-w-prose">
-        The server does not answer, and this page was not opened here while it did. A visit that was
-        opened on this device is here with all of its rooms; what was given meanwhile waits on this
-        device.
+        The server is not answering, and this page was not opened on this device before. A visit
+        that was opened on this device is here with all of its rooms; what was given meanwhile waits
+        on this device.
       </p>
       {/* Not a link of the router: it would ask the server. */}
       {/* eslint-disable-next-line @next/next/no-html-link-for-pages */}

@@ -7,7 +7,7 @@ import { WorkArea } from '@/ui/frame/work-area'
 import { KeyList } from '@/ui/keys/key-list'
 import { StartForm } from '@/ui/settings/start-form'
 
-export const metadata = { title: 'Begin' }
+export const metadata = { title: 'Start' }
 
 export default async function StartPage() {
   if (await loadKeptSettings()) redirect('/')

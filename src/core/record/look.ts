@@ -107,7 +107,7 @@ export interface Look {
   readonly modelSeenBefore: boolean | null
   /** Null where it said nothing: too dark, held against what it does not judge, or before it was kept. */
   readonly model: ModelThen | null
-  /** Taken back: it stays on record, struck out. */
+  /** Undone: it stays on record, struck out. */
   readonly retracted: boolean
 }
 

@@ -79,7 +79,7 @@ function roomBlocks(room: HandedRoom, house: HandOff): SheetBlock[] {
         ...(room.hasOldWalls
           ? []
           : [
-              'Coats are reckoned over an old white; say what is on the walls now, and they are reckoned anew.',
+              'Coats are worked out over an old white; say what is on the walls now for a closer figure.',
             ]),
         ...unsized.map(
           ({ surface }) => `${capital(surface)}: measure it, its size is not known here.`,
@@ -105,7 +105,7 @@ function rowOf(
     `${sheen}, ${productWords(productFor(surface))}`,
     `${under}${coats.coats} ${coats.coats === 1 ? 'coat' : 'coats'}`,
     quantity ? areaWords(quantity.areaM2, lengths) : 'to measure',
-    quantity ? volumeWords(quantity.litres, volumes) : 'to reckon',
+    quantity ? volumeWords(quantity.litres, volumes) : 'to work out',
   ]
 }
 

@@ -12,7 +12,7 @@ function named(lab: Lab): ColourName {
 
 // Common practice: a neutral is said with its undertone, a colour is its own; a white says how light it is by itself.
 test.each<[string, Lab, RegExp, RegExp]>([
-  ['a neutral has its undertone said', [68, 1, 4], /, .* undertone$/, /^(mid|light) /],
+  ['a neutral has its undertone said', [68, 1, 4], /, .* undertone$/, /^(medium|light) /],
   ['a colour says its own', [55, -4, -28], /^\S+ \S*blue$/, /blue$/],
   ['a white is not light', [96, -0.5, 1], /^white/, /^white$/],
   ['a navy is not deep', [22, 2, -20], /^navy/, /^navy$/],
@@ -39,5 +39,5 @@ test('where a colour lies between two names, it is given both, and the short one
 test('lightness is said once: a lighter paint of one name has a lighter word', () => {
   const words = [80, 60, 40, 25].map((l) => named([l, -18, 8]).words)
   expect(new Set(words).size).toBe(4)
-  for (const each of words) expect(each).toMatch(/^(very )?(light|mid|deep)\S* [a-z]/)
+  for (const each of words) expect(each).toMatch(/^(very )?(light|medium|deep)\S* [a-z]/)
 })

@@ -46,7 +46,7 @@ test('lightness words at the trade’s LRVs', () => {
     'black',
     'off-black',
     'deep',
-    'light-mid',
+    'medium-light',
     'off-white',
     'white',
   ])

@@ -224,14 +224,14 @@ export function AroundView(props: Props) {
               label={`The ${wall} wall to scale, ${walls.name} at ${walls.strengthPercent} per cent, with ${at.map(({ name }) => name).join(', ') || 'nothing at it'}`}
             />
             {!light && <p>Too dark to see it. Step to another hour, or light the lamps.</p>}
-            {!decks && <p>The deck is on its way.</p>}
+            {!decks && <p>Loading the deck.</p>}
             <div>
               <HowMuch proposed={proposed} />
               <Fold title="What is seen of this wall">
                 <p className="text-small">{sharesSaid(partShares(elevation), nameOf)}.</p>
                 {unsized.length > 0 && (
                   <p className="text-small">
-                    Say how large the fronts are ({unsized.join(', ')}), and they stand in the
+                    Enter the size of the fronts ({unsized.join(', ')}), and they stand in the
                     picture.
                   </p>
                 )}

@@ -57,7 +57,7 @@ export function Besides({
           ))}
         </ul>
         {fabrics.length === 0 && (
-          <p className="text-small">Nothing of these decks is sure enough.</p>
+          <p className="text-small">No colour in these decks is sure enough.</p>
         )}
         {near.map((words) => (
           <p key={words} className="text-small">

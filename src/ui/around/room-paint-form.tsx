@@ -46,7 +46,7 @@ export function RoomPaintForm({
             name="oldWalls"
             defaultValue={values.oldWalls}
             error={errors.oldWalls}
-            hint="L* a* b*, as 62 20 31.5, or a hex; empty: reckoned over an old white."
+            hint="L* a* b*, as 62 20 31.5, or a hex; empty: worked out over an old white."
           />
         </div>
         <Select
@@ -86,9 +86,9 @@ export function RoomPaintForm({
         ))}
         <div className="col-span-2 flex items-center gap-3">
           <button type="submit" className="key key-first" disabled={pending}>
-            Keep it
+            Save
           </button>
-          <FormMessage>{message ?? (kept && !pending ? 'Kept.' : '')}</FormMessage>
+          <FormMessage>{message ?? (kept && !pending ? 'Saved.' : '')}</FormMessage>
         </div>
       </form>
     </details>

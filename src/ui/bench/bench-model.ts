@@ -188,7 +188,7 @@ export function ofLook(
   const paint = candidates.find(({ id }) => id === candidate.candidateId)
   const beside = againstSaid(
     against,
-    (id) => keepers.find((keeper) => keeper.id === id)?.name ?? 'what was taken out since',
+    (id) => keepers.find((keeper) => keeper.id === id)?.name ?? 'what was removed since',
   )
   return `${paint ? `${paint.name} at ${paint.strengthPercent} %` : 'A candidate'} beside ${beside}`
 }

@@ -82,7 +82,7 @@ export function LastLook({
               {look.note && `; “${look.note}”`}
               {look.client &&
                 `; client: ${look.client.says}${look.client.words && ` “${look.client.words}”`}`}
-              {look.waiting && '; waiting to be kept'}
+              {look.waiting && '; waiting to be saved'}
             </span>{' '}
             {!look.retracted && (
               <button

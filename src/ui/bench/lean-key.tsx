@@ -33,7 +33,7 @@ export function LeanKey({
           )
         }
       >
-        {isOut ? 'In again' : `No ${leanWords(lean)}`}
+        {isOut ? 'Bring back' : `No ${leanWords(lean)}`}
       </button>
       <span role="status" className="sr-only">
         {message}

@@ -21,7 +21,7 @@ export function MomentPhoto({
       await drawPhoto(file, canvas)
       const hash = await keepDrawnPhoto(canvas)
       if (hash) onKeep(hash)
-      setSaid(hash ? '' : 'The photo could not be kept; the look stands. Take it again.')
+      setSaid(hash ? '' : 'The photo could not be saved; the look was. Take it again.')
     } catch (error) {
       if (!(error instanceof PhotoError)) throw error
       setSaid(error.message)

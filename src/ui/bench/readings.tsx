@@ -52,7 +52,7 @@ export function Readings({
                       ; <PhotoLink hash={look.photoHash} />
                     </>
                   )}
-                  {look.waiting && '; waiting to be kept'}
+                  {look.waiting && '; waiting to be saved'}
                 </span>
               </p>
               {look === latest && look.commandId && !look.waiting && (

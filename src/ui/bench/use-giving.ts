@@ -89,7 +89,7 @@ export function useGiving({
     const answer = await given
     setWaitingFor((before) => new Set([...before].filter((each) => each !== press)))
     if (!answer.ok) show(pair)
-    setMessage(answer.ok ? ['Kept.', answer.note].filter(Boolean).join(' ') : answer.message)
+    setMessage(answer.ok ? ['Saved.', answer.note].filter(Boolean).join(' ') : answer.message)
   }
 
   return {
@@ -103,7 +103,7 @@ export function useGiving({
     keep,
     async sayMore(look: ShownLook, said: Sayings): Promise<void> {
       const answer = await say(look, said)
-      setMessage(answer.ok ? 'Kept.' : answer.message)
+      setMessage(answer.ok ? 'Saved.' : answer.message)
     },
     async takeBack(look: ShownLook): Promise<void> {
       setMessage('')

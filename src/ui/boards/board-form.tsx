@@ -69,7 +69,7 @@ export function BoardForm({
         count: Number(text('count')),
         begun: date === '' ? null : { date, clockMinute: Number(hours) * 60 + Number(minutes) },
       },
-      `${called}: kept.`,
+      `${called}: saved.`,
     )
   }
 
@@ -111,7 +111,7 @@ export function BoardForm({
         <Text label="Painted on" name="date" value={begun?.date ?? visitDate} wide />
         <Text label="from" name="clock" value={clockOfMinutes(begun?.clockMinute ?? 480)} />
         <button type="submit" className="key key-first" aria-disabled={busy}>
-          Keep it
+          Save
         </button>
         {board.board && (
           <button
@@ -125,11 +125,11 @@ export function BoardForm({
                   ...{ count, sheen, begun },
                   removed: true,
                 },
-                `${called}: taken out.`,
+                `${called}: removed.`,
               )
             }
           >
-            Take it out
+            Remove it
           </button>
         )}
         {wrong && (

@@ -102,7 +102,7 @@ export function StandingList({
               ))}
             </span>
           )}
-          <span role="status" aria-label="What was kept" className="font-semibold">
+          <span role="status" aria-label="What was saved" className="font-semibold">
             {said}
           </span>
         </fieldset>
@@ -146,7 +146,7 @@ export function StandingList({
                     onSay={async (verdict, client) => {
                       setSaid('')
                       const answer = await keep(standing, stood, verdict, client)
-                      setSaid(answer.ok ? 'Kept.' : answer.message)
+                      setSaid(answer.ok ? 'Saved.' : answer.message)
                     }}
                   />
                 </li>

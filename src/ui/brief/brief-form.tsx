@@ -121,7 +121,7 @@ export function BriefForm({
         <button type="submit" className="key key-first px-6" disabled={pending}>
           {submit}
         </button>
-        <FormMessage>{message ?? (kept && !pending ? 'Kept.' : '')}</FormMessage>
+        <FormMessage>{message ?? (kept && !pending ? 'Saved.' : '')}</FormMessage>
       </div>
     </form>
   )

@@ -36,7 +36,7 @@ export function FinishVisit({
         disabled={busy}
         onClick={() => void takeOut()}
       >
-        Take the visit out
+        Remove the visit
       </button>
     </div>
   )

@@ -26,7 +26,7 @@ export function PutVisitBack({
         disabled={busy}
         onClick={() => void putBack()}
       >
-        Put it back
+        Bring it back
       </button>
     </p>
   )

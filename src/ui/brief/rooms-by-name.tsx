@@ -23,10 +23,10 @@ export function RoomsByName({
             <button
               type="button"
               className="min-h-11 px-2 underline underline-offset-4"
-              aria-label={`Take out ${name}`}
+              aria-label={`Remove ${name}`}
               onClick={() => onChange(names.filter((each) => each !== name))}
             >
-              Take out
+              Remove
             </button>
           </li>
         ))}

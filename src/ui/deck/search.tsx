@@ -73,7 +73,7 @@ export function Search({
               </li>
             )
           })}
-          {found.length === 0 && <li className="p-3 text-small">No colour of these decks.</li>}
+          {found.length === 0 && <li className="p-3 text-small">No colour in these decks.</li>}
         </ul>
       )}
     </div>

@@ -117,7 +117,7 @@ export function DeckImport() {
     setRead(null)
     form.reset()
     if (input.current) input.current.value = ''
-    setTaken(`${coloursWords(count)} taken in.`)
+    setTaken(`${coloursWords(count)} imported.`)
     refresh()
   }
 
@@ -158,7 +158,7 @@ export function DeckImport() {
       </div>
       {refused.length > 0 && (
         <div role="alert" className="border-t border-ink pt-3 sm:col-span-2">
-          <p className="font-medium">Nothing was taken in:</p>
+          <p className="font-medium">Nothing was imported:</p>
           <ol className="mt-1 text-small">
             {refused.map(({ line, message }) => (
               <li key={`${line}${message}`}>
@@ -192,11 +192,11 @@ export function DeckImport() {
           className="key key-first px-6"
           disabled={sending || opening || (chosen !== null && !isWhole)}
         >
-          {sending ? 'Taking it in' : 'Take the deck in'}
+          {sending ? 'Importing' : 'Import the deck'}
         </button>
         {done !== null && (
           <progress
-            aria-label={sending ? 'Taking the deck in' : 'Reading the file'}
+            aria-label={sending ? 'Importing the deck' : 'Reading the file'}
             className="w-40 accent-ink"
             value={done}
           />

@@ -23,9 +23,9 @@ const AT_A_TIME = 1000
 
 const NOTHING_CAME: UploadAnswer = {
   ok: false,
-  message: 'The server did not answer; nothing was taken in. Send it again.',
+  message: 'The server did not answer; nothing was imported. Send it again.',
 }
-export const STOPPED: UploadAnswer = { ok: false, message: 'Stopped; nothing was taken in.' }
+export const STOPPED: UploadAnswer = { ok: false, message: 'Stopped; nothing was imported.' }
 
 async function post(address: string, body: unknown, signal: AbortSignal): Promise<UploadAnswer> {
   const response = await fetch(address, {

@@ -26,10 +26,8 @@ export function WrongLines({
     <section aria-label="Wrong lines" className="border-t border-ink pt-3">
       <div className="flex flex-wrap items-baseline gap-x-4">
         <p role="alert" className="font-medium">
-          {wrong.length === 1
-            ? 'One line says'
-            : `${wrong.length.toLocaleString('en-GB')} lines say`}{' '}
-          otherwise than expected. Mend each, or leave it out; nothing is taken in before.
+          {wrong.length === 1 ? '1 line is' : `${wrong.length.toLocaleString('en-GB')} lines say`}{' '}
+          otherwise than expected. Mend each, or leave it out; nothing is imported before.
         </p>
         <TextKey onClick={() => leaveOut(wrong.map(({ line }) => line))}>
           Leave {wrong.length === 1 ? 'it' : `all ${wrong.length.toLocaleString('en-GB')}`} out

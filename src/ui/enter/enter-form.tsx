@@ -22,7 +22,7 @@ export function EnterForm() {
     }).catch(() => null)
     const said = Answer.safeParse(await answer?.json().catch(() => null))
     setBusy(false)
-    if (!said.success) return setMessage('The server does not answer. Press again.')
+    if (!said.success) return setMessage('The server is not answering. Try again.')
     if (!said.data.ok) return setMessage(said.data.message)
     const to = new URLSearchParams(location.search).get('to') ?? '/'
     // Within this application only.

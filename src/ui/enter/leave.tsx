@@ -15,10 +15,10 @@ export function Leave() {
   return (
     <div className="mt-4 flex flex-wrap gap-3">
       <button type="button" className="key" onClick={() => void leave(false)}>
-        Leave on this device
+        Sign out on this device
       </button>
       <button type="button" className="key" onClick={() => void leave(true)}>
-        End it on every device
+        Sign out on every device
       </button>
     </div>
   )

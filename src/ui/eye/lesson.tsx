@@ -30,7 +30,7 @@ export function Lesson({
     say('')
     const response = await fetch('/api/lesson').catch(() => null)
     setLearning(false)
-    if (!response?.ok) return say('The server does not answer; nothing was learnt.')
+    if (!response?.ok) return say('The server is not answering; nothing was learnt.')
     setFound((await response.json()) as LessonAnswer)
   }
   async function use({ factors, learntFrom, without, with: told }: Learnt): Promise<void> {

@@ -34,7 +34,7 @@ export function useFound<S extends z.ZodType>(
       )
       .catch(() => {
         if (!stop.signal.aborted)
-          setAnswered({ to: address, found: [], problem: 'The server does not answer.' })
+          setAnswered({ to: address, found: [], problem: 'The server is not answering.' })
       })
     return () => stop.abort()
   }, [address, schema])

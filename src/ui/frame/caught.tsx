@@ -23,7 +23,9 @@ export class Caught extends Component<Props, { readonly failed: boolean }> {
     if (!this.state.failed) return this.props.children
     return (
       <div role="alert" className="flex flex-wrap items-center gap-3 p-3 text-small">
-        <p>This part failed. What was kept is safe, and the rest of the page goes on.</p>
+        <p>
+          Something went wrong in this part. What you saved is safe, and the rest of the page works.
+        </p>
         <button type="button" className="key" onClick={() => this.setState({ failed: false })}>
           Show it again
         </button>

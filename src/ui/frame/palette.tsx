@@ -56,7 +56,7 @@ export function Palette({
         />
         <Command.List className="max-h-[60dvh] overflow-y-auto">
           <Command.Empty className="px-3 py-4 text-small text-dim">
-            Nothing here is called so.
+            Nothing here has that name.
           </Command.Empty>
           {GROUPS.filter((kind) => destinations.some((each) => each.kind === kind)).map((kind) => (
             <Command.Group

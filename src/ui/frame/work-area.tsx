@@ -12,7 +12,7 @@ export function WorkArea({ children }: { readonly children: ReactNode }) {
     // A page that has said itself where to begin is not overruled.
     if (!area.current!.contains(document.activeElement)) area.current!.focus()
   }, [path])
-  useKeys({}, [['Ctrl Enter', 'keep the form at hand']])
+  useKeys({}, [['Ctrl Enter', 'save the form at hand']])
 
   function send(event: KeyboardEvent): void {
     if (event.key !== 'Enter' || !(event.ctrlKey || event.metaKey)) return

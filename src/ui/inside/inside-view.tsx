@@ -37,8 +37,8 @@ export function InsideView({
       </div>
       {inside === 'away' && (
         <p role="alert" className="text-small">
-          The room cannot be had just now: the server does not answer, and this device has not taken
-          it along.
+          This room cannot be shown just now: the server is not answering, and this device has not
+          taken it along.
         </p>
       )}
       {inside && inside !== 'away' && (

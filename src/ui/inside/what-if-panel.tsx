@@ -59,7 +59,7 @@ export function WhatIfPanel({
     const answer = await change(
       'keep-what-if',
       { visitId, roomId, whatIfId: kept.id, name: called, change: whatIf, says, removed: false },
-      'Kept as a proposal; the room stays as it is.',
+      'Saved as a proposal; the room stays as it is.',
     )
     if (!answer?.ok) return
     onKept([...whatIfs, kept])
@@ -92,13 +92,13 @@ export function WhatIfPanel({
       {isSomething && (
         <div className="flex flex-wrap items-end gap-3">
           <Field
-            label="Keep it as"
+            label="Save it as"
             name="what-if"
             value={name}
             onChange={(event) => setName(event.target.value)}
           />
           <button type="button" className="key" onClick={() => void keep()}>
-            Keep as a proposal
+            Save as a proposal
           </button>
           <button type="button" className="key" onClick={() => onWhatIf(NOTHING_ELSE)}>
             As it is
@@ -109,7 +109,7 @@ export function WhatIfPanel({
         {message}
       </p>
       {inside.whatIfs.length > 0 && (
-        <ul aria-label="Kept what-ifs" className="text-small">
+        <ul aria-label="Saved what-ifs" className="text-small">
           {inside.whatIfs.map((each) => (
             <li key={each.id} className="flex flex-wrap items-center gap-3 border-t border-rule">
               <span className="min-w-0 flex-1">
@@ -119,7 +119,7 @@ export function WhatIfPanel({
                 Show
               </button>
               <button type="button" className="key" onClick={() => void takeOut(each.id)}>
-                Take out
+                Remove
               </button>
             </li>
           ))}

@@ -9,8 +9,8 @@ import type { KeeperValues } from './keeper-values'
 const DEARNESS = [
   ['', 'as its kind'],
   ['5', 'never'],
-  ['4', 'very dear'],
-  ['3', 'dear'],
+  ['4', 'very costly'],
+  ['3', 'costly'],
   ['2', 'some cost'],
   ['1', 'easily'],
 ] as const
@@ -38,7 +38,7 @@ export function KeeperDetails({
   return (
     <details>
       <summary className="min-h-11 content-center text-small underline underline-offset-4">
-        How much of it, how dear, how rough, where
+        How much of it, cost, texture, place
       </summary>
       <div className="grid grid-cols-2 gap-4">
         <Select

@@ -164,10 +164,10 @@ export function KeeperForm({
       <KeeperDetails {...{ keeper, otherRooms, errors, varies }} onVaries={setVaries} />
       <div className="flex items-center gap-4">
         <button type="submit" className="key key-first px-6" disabled={pending}>
-          Keep it
+          Save
         </button>
         <button type="button" className="key" onClick={onDone}>
-          Leave it
+          Cancel
         </button>
         <FormMessage>{message}</FormMessage>
       </div>

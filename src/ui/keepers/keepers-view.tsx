@@ -66,7 +66,7 @@ export function KeepersView({
         <h1 className="text-head">What stays</h1>
         {keepers.length === 0 && (
           <p className="py-6 text-dim">
-            Nothing entered yet. Begin with the finish that is dearest to change: floor, stone,
+            Nothing entered yet. Begin with the finish that costs most to change: floor, stone,
             tile.
           </p>
         )}
@@ -83,7 +83,7 @@ export function KeepersView({
                 void change(
                   'remove-keeper',
                   { visitId, keeperId: keeper.values.id, removed: true },
-                  `${keeper.values.name} was taken out; Z puts it back.`,
+                  `${keeper.values.name} was removed; Z brings it back.`,
                 )
               }}
             />
@@ -225,7 +225,7 @@ function KeeperLine({
           Change
         </button>
         <TextKey onClick={onTakeOut} aria-label={`Take ${values.name} out`}>
-          Take out
+          Remove
         </TextKey>
       </span>
     </li>

@@ -61,7 +61,9 @@ export function LeadView({
     return (
       <main className="flex-1 p-6">
         <h1 className="text-head">Which piece leads?</h1>
-        <p className="my-3">Nothing stays here yet. Enter what stays first, the dearest first.</p>
+        <p className="my-3">
+          Nothing stays here yet. Enter what stays first, the costliest to change first.
+        </p>
       </main>
     )
   return (
@@ -70,7 +72,7 @@ export function LeadView({
         <h1 className="text-head">Which piece leads?</h1>
         {schemes.length > 0 && (
           <Link href="schemes" className="text-small underline underline-offset-4">
-            {schemes.length === 1 ? 'The scheme' : `${schemes.length} schemes`} kept for this room
+            {schemes.length === 1 ? 'The scheme' : `${schemes.length} schemes`} saved for this room
           </Link>
         )}
         <p role="status" className="text-small font-semibold">

@@ -55,7 +55,7 @@ export function SchemePanel({
       <section aria-label={title}>
         <h2 className="text-title">{title}</h2>
         <p className="text-small">
-          Nothing of these decks lies that way and sits with all that stays. Try another hour, or
+          No colour in these decks lies that way and works with all that stays. Try another hour, or
           another piece.
         </p>
       </section>
@@ -123,7 +123,7 @@ export function SchemePanel({
             )
           }
         >
-          Keep as a scheme
+          Save as a scheme
         </button>
       </div>
       <ul className="text-small">

@@ -129,7 +129,8 @@ export function PhotoReader({
         sharePercent: 0,
       })
       if (tapped) setFound([...found, sure(tapped, reading.hasCard)])
-      else setSaid('No surface looks so in that light: it is glare, or a lamp. Tap beside it.')
+      else
+        setSaid('No surface looks like that in this light: it is glare, or a lamp. Tap beside it.')
       return
     }
     const all = [...patches, square]
@@ -151,7 +152,7 @@ export function PhotoReader({
       evidence.pictureCorrected ? keepPatch(canvas.current!, labs, patches, middle) : null,
     ])
     setSaid(
-      `${words} ${photoHash ? 'Taken over, with the photo.' : 'Taken over. The photo itself was not kept.'}`.trim(),
+      `${words} ${photoHash ? 'Added, with the photo.' : 'Added. The photo itself was not saved.'}`.trim(),
     )
     onUse(
       colours

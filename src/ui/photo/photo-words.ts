@@ -10,7 +10,7 @@ const kelvin = (cctK: number): string => `${(Math.round(cctK / 50) * 50).toLocal
 export function lightWordsOf({ balance, known, shownK, contradicts }: PhotoLight): string {
   if (!known)
     return balance === 'balanced'
-      ? 'The camera balanced the light away, and nobody says which it was: any light of a house is reckoned with.'
+      ? 'The camera balanced the light away, and nobody says which it was: so any light of a house is allowed for.'
       : `Light of about ${kelvin(shownK)}, by the card.`
   if (contradicts)
     return `The card looks as in light of about ${kelvin(shownK)}; the light given is of ${kelvin(known.cctK)}. One of them is not so: was another lamp on, or is that not the card?`

@@ -69,7 +69,7 @@ export function ScreeningView() {
               setAnswers([])
             }}
           >
-            {kept ? 'Once more' : 'Begin'}
+            {kept ? 'Once more' : 'Start'}
           </button>
           <Link href="/practice" className="key px-6">
             Back to practice

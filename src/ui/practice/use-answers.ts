@@ -48,7 +48,7 @@ export function useAnswers(learners: readonly Learner[]): {
         // Without the server one can practise all the same; what went before is not there to go by.
         if (asked.signal.aborted) return
         setRead({ of: id, answers: [] })
-        setMessage('The server does not answer: what was practised before is not known here now.')
+        setMessage('The server is not answering: what was practised before is not known here now.')
       })
     return () => asked.abort()
   }, [id])

@@ -67,7 +67,7 @@ export function WhoPractises({
           />
         </label>
         <button type="submit" className="key" disabled={busy}>
-          {learners.length === 0 ? 'Begin' : 'Add'}
+          {learners.length === 0 ? 'Start' : 'Add'}
         </button>
       </form>
       <FormMessage>{message}</FormMessage>

@@ -39,7 +39,7 @@ export function HistoryList({
   return (
     <>
       <p className="my-3 text-small">
-        What is kept here is kept under the name {who};{' '}
+        What is changed here is recorded under the name {who};{' '}
         <Link href="/settings" className="underline underline-offset-4">
           change it in the settings
         </Link>
@@ -50,7 +50,7 @@ export function HistoryList({
       </p>
       {changes.length === 0 && (
         <p className="text-dim">
-          Nothing was changed since changes are listed; what was kept before stands in the record.
+          Nothing has been changed since changes were listed; what came before is in the record.
         </p>
       )}
       <ol className="border-t border-ink">
@@ -72,13 +72,13 @@ export function HistoryList({
               <button
                 type="button"
                 className="min-h-11 px-2 underline underline-offset-4"
-                aria-label={`Take back: ${sentence}`}
+                aria-label={`Undo: ${sentence}`}
                 disabled={busy}
                 onClick={() =>
-                  void change('undo', { visitId, commandId: id }, `Taken back: ${sentence}.`)
+                  void change('undo', { visitId, commandId: id }, `Undone: ${sentence}.`)
                 }
               >
-                Take back
+                Undo
               </button>
             )}
           </li>

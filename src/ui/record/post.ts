@@ -5,7 +5,7 @@ import type { Shelf } from './shelf'
 
 /** Said wherever no answer came. */
 export const NO_ANSWER =
-  'The server does not answer. This waits on this device and is sent again until it does.'
+  'The server is not answering. This waits on this device and is sent as soon as it does.'
 
 // Nobody is let in, another origin, too many at once, no room: none of it is a word on the change itself.
 const WAITS = [401, 403, 404, 407, 408, 425, 429]

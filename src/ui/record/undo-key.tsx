@@ -22,12 +22,12 @@ export function UndoKey({
     const last = await answerOf('LastChange', answer)
     const lastHere = waiting.findLast(({ kind }) => kind !== 'undo')
     if (last === undefined && lastHere) {
-      await change('undo', { visitId, commandId: lastHere.id }, 'Taken back.')
+      await change('undo', { visitId, commandId: lastHere.id }, 'Undone.')
       return
     }
-    if (last === undefined) return say('The server did not answer; nothing was taken back.')
-    if (last === null) return say('Nothing was changed with this device that could be taken back.')
-    await change('undo', { visitId, commandId: last.id }, `Taken back: ${last.sentence}.`)
+    if (last === undefined) return say('The server did not answer; nothing was undone.')
+    if (last === null) return say('Nothing was changed with this device that could be undone.')
+    await change('undo', { visitId, commandId: last.id }, `Undone: ${last.sentence}.`)
   }
 
   useKeys({ z: () => void undo() }, [['Z', 'take back the last change']])

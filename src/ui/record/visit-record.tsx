@@ -151,8 +151,7 @@ export function VisitRecordProvider({
         return answer
       },
       async strike({ id, commandId }) {
-        if (!commandId)
-          return { ok: false, message: 'It was kept before changes could be taken back.' }
+        if (!commandId) return { ok: false, message: 'It is from before changes could be undone.' }
         const answer = await send('undo', { visitId, commandId })
         isStale.current = true
         if (answer.ok) setTaken((before) => new Map([...before, [id, answer.seq]]))
@@ -160,8 +159,7 @@ export function VisitRecordProvider({
       },
       said,
       async say({ id, commandId }, more) {
-        if (!commandId)
-          return { ok: false, message: 'It was kept before more could be said of it.' }
+        if (!commandId) return { ok: false, message: 'It is from before more could be said of it.' }
         const { reasons, ...rest } = more
         setSayings((before) => new Map([...before, [id, { sayings: more, seq: Infinity }]]))
         const answer = await send('say-why', {

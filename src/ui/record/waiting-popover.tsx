@@ -22,7 +22,7 @@ export function WaitingPopover() {
           : aside.length > 0
             ? `${counted(aside.length, 'change')} set aside`
             : refused.length > 0
-              ? `${counted(refused.length, 'change')} not kept`
+              ? `${counted(refused.length, 'change')} not saved`
               : 'This device is short of room'}
       </Popover.Trigger>
       <Popover.Portal>
@@ -35,7 +35,7 @@ export function WaitingPopover() {
           {unsafe && <p className="mb-3 font-semibold">{unsafe}</p>}
           {waiting.length > 0 && (
             <>
-              <p>{trouble ?? 'On its way.'}</p>
+              <p>{trouble ?? 'Being sent.'}</p>
               <ul aria-label="Waiting" className="mt-2">
                 {waiting.map(({ id, kind, madeAt }) => (
                   <li key={id}>
@@ -56,10 +56,10 @@ export function WaitingPopover() {
           )}
           {aside.length > 0 && <AsideList aside={aside} />}
           {refused.length > 0 && (
-            <ul aria-label="Not kept" className="mt-3 border-t border-rule pt-3">
+            <ul aria-label="Not saved" className="mt-3 border-t border-rule pt-3">
               {refused.map(({ command, message }) => (
                 <li key={command.id} className="mb-2">
-                  {clock(command.madeAt)} {CHANGE_WORDS[command.kind]} was not kept: {message}{' '}
+                  {clock(command.madeAt)} {CHANGE_WORDS[command.kind]} was not saved: {message}{' '}
                   <button
                     type="button"
                     className="min-h-9 underline underline-offset-4"

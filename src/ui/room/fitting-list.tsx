@@ -39,10 +39,10 @@ export function FittingList({
               type="button"
               disabled={busy}
               className="min-h-11 px-2 whitespace-nowrap underline underline-offset-4"
-              aria-label={`Take out the ${what}: ${words}`}
+              aria-label={`Remove the ${what}: ${words}`}
               onClick={() => void change('remove-fitting', { visitId, fittingId: id, what })}
             >
-              Take out
+              Remove
             </button>
           </li>
         ))}

@@ -155,9 +155,9 @@ function LampForm({
       </label>
       <div className="col-span-full flex flex-wrap items-center gap-4">
         <button type="submit" className="key" disabled={pending}>
-          {edited ? 'Keep the lamps' : 'Add the lamps'}
+          {edited ? 'Save the lamps' : 'Add the lamps'}
         </button>
-        {edited && <TextKey onClick={onDone}>Leave them as they are</TextKey>}
+        {edited && <TextKey onClick={onDone}>Cancel</TextKey>}
         <FormMessage>{message}</FormMessage>
       </div>
     </form>

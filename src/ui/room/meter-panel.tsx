@@ -139,7 +139,7 @@ export function MeterPanel({
             Read it
           </button>
           <button type="submit" className="key" disabled={form.pending}>
-            Keep
+            Save
           </button>
         </div>
         <p className="col-span-full text-fine text-dim">
@@ -150,7 +150,7 @@ export function MeterPanel({
             <p>{question}</p>
             <label className="flex min-h-11 items-center gap-2">
               <input type="checkbox" name="stands" className="size-5 accent-ink" />
-              Looked into: the reading stands
+              Checked: the reading stands
             </label>
           </div>
         )}

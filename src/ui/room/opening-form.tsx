@@ -97,10 +97,10 @@ export function OpeningForm({ visitId, roomId, opening, at, onDone }: Props) {
       <OpeningDetails key={kind} {...{ kind, shown, errors }} />
       <div className="col-span-full flex flex-wrap items-center gap-4">
         <button type="submit" className="key key-first" disabled={pending}>
-          {opening ? 'Keep the ' : 'Add the '}
+          {opening ? 'Save the ' : 'Add the '}
           {kind === 'door' || kind === 'glazed door' ? 'door' : 'window'}
         </button>
-        {opening && <TextKey onClick={onDone}>Leave it as it is</TextKey>}
+        {opening && <TextKey onClick={onDone}>Cancel</TextKey>}
         <FormMessage>{message}</FormMessage>
       </div>
     </form>

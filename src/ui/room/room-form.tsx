@@ -104,7 +104,7 @@ export function RoomForm({
         <button type="submit" className="key key-first" disabled={pending}>
           {submit}
         </button>
-        <FormMessage>{message ?? (kept && !pending ? 'Kept.' : '')}</FormMessage>
+        <FormMessage>{message ?? (kept && !pending ? 'Saved.' : '')}</FormMessage>
       </div>
     </form>
   )

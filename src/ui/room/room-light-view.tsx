@@ -84,7 +84,7 @@ function RoomDetails({ room, otherRooms }: Pick<Props, 'room' | 'otherRooms'>) {
         key={`${room.northSouthMm} ${room.eastWestMm} ${room.heightMm}`}
         room={room}
         otherRooms={otherRooms}
-        submit="Keep the room"
+        submit="Save the room"
       />
     </details>
   )

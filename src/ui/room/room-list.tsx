@@ -110,7 +110,7 @@ export function RoomList({
                     void change(
                       'remove-room',
                       { visitId, roomId: id, removed: true },
-                      `${room.name} taken out.`,
+                      `${room.name} removed.`,
                     )
                   }}
                 />
@@ -198,10 +198,10 @@ function RoomLine({
       <button
         type="button"
         className="min-h-11 px-2 whitespace-nowrap underline underline-offset-4"
-        aria-label={`Take out ${room.name}`}
+        aria-label={`Remove ${room.name}`}
         onClick={onTakeOut}
       >
-        Take out
+        Remove
       </button>
     </li>
   )

@@ -110,7 +110,7 @@ export function SchemesView({
                   })
                 }
               >
-                Keep what is proposed as one
+                Save what is proposed as one
               </button>
             )}
           </>
@@ -121,7 +121,7 @@ export function SchemesView({
       </div>
       {schemes.length === 0 && (
         <p className="text-small">
-          None is kept yet. Two are drawn from the piece that leads; what is proposed now is a
+          None is saved yet. Two are drawn from the piece that leads; what is proposed now is a
           third.
         </p>
       )}
@@ -153,10 +153,10 @@ export function SchemesView({
                 <button
                   type="button"
                   className="key"
-                  aria-label={`Take out “${scheme.name}”`}
-                  onClick={() => void change('keep-scheme', removed(scheme), 'Taken out.')}
+                  aria-label={`Remove “${scheme.name}”`}
+                  onClick={() => void change('keep-scheme', removed(scheme), 'Removed.')}
                 >
-                  Take it out
+                  Remove it
                 </button>
               )}
             </div>

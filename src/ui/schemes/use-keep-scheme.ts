@@ -32,7 +32,7 @@ export function useKeepScheme({
         parts: parts.map((part) => ({ ...part, candidateId: newId() })),
         accents: [...accents],
       },
-      `Kept as the scheme “${called}”.`,
+      `Saved as the scheme “${called}”.`,
     )
   }
 }

@@ -31,7 +31,7 @@ export function OwnWaysFields({
         name="who"
         defaultValue={settings.who}
         error={errors.who}
-        hint="What is recorded here is kept under it."
+        hint="Everything recorded here carries it."
         autoComplete="name"
       />
       <Select

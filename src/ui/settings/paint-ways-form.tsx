@@ -9,7 +9,7 @@ import { readPaintWays, shownPacks } from './read-paint-ways'
 
 const short = (value: number): string => String(Number(value.toFixed(2)))
 
-/** How paint is sampled and reckoned: what tins and tills say, and as is usual until then. */
+/** How paint is sampled and worked out: what tins and tills say, and as is usual until then. */
 export function PaintWaysForm({
   ways,
   lengths,
@@ -28,7 +28,7 @@ export function PaintWaysForm({
     <form
       onSubmit={onSubmit}
       noValidate
-      aria-label="How paint is sampled and reckoned"
+      aria-label="How paint is sampled and worked out"
       className="mt-4 grid gap-x-6 gap-y-4 sm:grid-cols-3"
     >
       {ways.pots.map((pot, at) => (
@@ -128,9 +128,9 @@ export function PaintWaysForm({
       />
       <div className="flex items-center gap-4 sm:col-span-3">
         <button type="submit" className="key key-first px-6" disabled={pending}>
-          Keep these
+          Save these
         </button>
-        <FormMessage>{message ?? (kept && !pending ? 'Kept.' : '')}</FormMessage>
+        <FormMessage>{message ?? (kept && !pending ? 'Saved.' : '')}</FormMessage>
       </div>
     </form>
   )

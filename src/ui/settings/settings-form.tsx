@@ -26,9 +26,9 @@ export function SettingsForm({
       </div>
       <div className="flex items-center gap-4 sm:col-span-3">
         <button type="submit" className="key key-first px-6" disabled={pending}>
-          Keep the settings
+          Save the settings
         </button>
-        <FormMessage>{message ?? (kept && !pending ? 'Kept.' : '')}</FormMessage>
+        <FormMessage>{message ?? (kept && !pending ? 'Saved.' : '')}</FormMessage>
       </div>
     </form>
   )

@@ -41,7 +41,7 @@ export function StartForm({
     setErrors({})
     setMessage('')
     if (filled.get('deck') === 'on') {
-      setDoing('Laying the deck in')
+      setDoing('Adding the deck')
       const answer = await fetch('/api/decks/shipped', {
         method: 'POST',
         headers: { 'content-type': 'application/json' },
@@ -56,12 +56,12 @@ export function StartForm({
         setDoing('')
         return setMessage(
           answer
-            ? 'The deck could not be laid in. Press again, or leave it out: it can be laid in later.'
-            : 'The server does not answer. Press again.',
+            ? 'The deck could not be added. Try again, or leave it out: you can add it later.'
+            : 'The server is not answering. Try again.',
         )
       }
     }
-    setDoing('Keeping it')
+    setDoing('Saving')
     const answer = await send('keep-settings', read.payload)
     setDoing('')
     if (!answer.ok) {
@@ -88,14 +88,14 @@ export function StartForm({
             className="size-5 shrink-0 accent-ink"
           />
           <span>
-            Add the deck that comes with it: {deck}. Makers’ decks are taken in from CSV files,
+            Add the deck that comes with it: {deck}. Makers’ decks are imported from CSV files,
             under Decks.
           </span>
         </label>
       )}
       <div className="flex items-center gap-4 sm:col-span-3">
         <button type="submit" className="key key-first px-6" disabled={doing !== ''}>
-          {doing || 'Begin'}
+          {doing || 'Start'}
         </button>
         <FormMessage>{message}</FormMessage>
       </div>

@@ -211,7 +211,9 @@ export function Beside({
               Beside {cover.name} it comes out {comesOut(own, said)}:{' '}
               {model ? `the model sees ${model}` : 'the model sees no lean'}
               {seen.lean === (model ?? 'no lean') ? ', as you do.' : `, you see ${seen.lean}.`}
-              {onSee ? ' Kept as a look on the screen.' : ' Take it up, and what you see is kept.'}
+              {onSee
+                ? ' Saved as a look on the screen.'
+                : ' Take it up, and what you see is saved.'}
             </p>
           )}
         </div>

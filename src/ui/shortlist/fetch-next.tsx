@@ -54,7 +54,7 @@ export function FetchNext({
   return (
     <section aria-label="Fetch next" className="mt-3">
       <h3 className="text-small font-medium">
-        {decks.colours[from.place]!.name} does not sit with all that stays. Fetch next:
+        {decks.colours[from.place]!.name} does not work with all that stays. Fetch next:
       </h3>
       <ul className="grid gap-x-4 sm:grid-cols-2">
         {found.map((each) => (

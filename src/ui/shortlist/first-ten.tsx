@@ -108,7 +108,7 @@ export function FirstTen({
                 className="ml-1 min-h-11 underline underline-offset-4"
                 onClick={() => onLean(lean, false)}
               >
-                In again<span className="sr-only"> {leanWords(lean)}</span>
+                Bring back<span className="sr-only"> {leanWords(lean)}</span>
               </button>
             </span>
           ))}

@@ -160,7 +160,7 @@ export function LikeThisBut({
       </div>
       <div role="status" className="text-small">
         {asked && found === null && 'Looking.'}
-        {found?.length === 0 && 'Nothing of these decks lies that way and leaves the rest.'}
+        {found?.length === 0 && 'No colour in these decks is that and otherwise alike.'}
       </div>
       {found && found.length > 0 && (
         <ul className="grid gap-x-4 sm:grid-cols-2">

@@ -79,8 +79,8 @@ export function Proposals({
         <h2 className="text-title">Proposed here</h2>
         {standing.length > MOST_IN_A_ROOM && (
           <p className="text-small font-medium">
-            {standing.length} in one room: more than {MOST_IN_A_ROOM} nobody tells apart. Rule some
-            out before they go on the wall.
+            {standing.length} in one room: more than {MOST_IN_A_ROOM} are hard to tell apart. Rule
+            some out before they go on the wall.
           </p>
         )}
         {standing.length === 0 && <p className="text-small">Nothing is proposed here yet.</p>}
@@ -147,7 +147,7 @@ export function Proposals({
                 <button
                   type="button"
                   className="min-h-11 px-2 text-small underline underline-offset-4"
-                  aria-label={`${candidate.name} at ${candidate.strengthPercent} % in again`}
+                  aria-label={`${candidate.name} at ${candidate.strengthPercent} % back`}
                   onClick={() =>
                     candidate.ruledOut === null
                       ? set(
@@ -159,11 +159,11 @@ export function Proposals({
                       : change(
                           'rule-out',
                           { visitId, candidateId: candidate.id, reason: null },
-                          `${candidate.name} is in again.`,
+                          `${candidate.name} is back.`,
                         )
                   }
                 >
-                  In again
+                  Bring back
                 </button>
               </li>
             ))}

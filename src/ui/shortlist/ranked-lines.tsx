@@ -115,7 +115,7 @@ export function RankedLines({
         </li>
       )}
       {first.laidOut.length === 0 && (
-        <li className="py-2 text-small">Nothing of these decks is left for this room.</li>
+        <li className="py-2 text-small">No colour in these decks is left for this room.</li>
       )}
     </ol>
   )

@@ -11,8 +11,8 @@ import type { ListedDecks } from '../deck/listed-decks'
 export const LRV_BANDS = [
   [0, 10, 'below 10, black and off-black'],
   [10, 25, '10 to 25, deep'],
-  [25, 45, '25 to 45, mid'],
-  [45, 60, '45 to 60, light-mid'],
+  [25, 45, '25 to 45, medium'],
+  [45, 60, '45 to 60, medium-light'],
   [60, 72, '60 to 72, light'],
   [72, 85, '72 to 85, off-white'],
   [85, 101, 'above 85, white'],

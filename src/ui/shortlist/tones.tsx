@@ -124,13 +124,13 @@ export function Tones({
         {moreLike !== null && (
           <span className="text-small">
             Neighbours of {decks.colours[moreLike]!.name}.{' '}
-            <TextKey onClick={onNoMoreLike}>All tones again</TextKey>
+            <TextKey onClick={onNoMoreLike}>Show all tones</TextKey>
           </span>
         )}
       </div>
       {strips.length === 0 ? (
         <p className="text-small">
-          No colour of these decks is all of that.{' '}
+          No colour in these decks fits all filters.{' '}
           <TextKey onClick={() => (setFilter(NO_FILTER), onNoMoreLike())}>No filter</TextKey>
         </p>
       ) : (
@@ -272,7 +272,7 @@ function StripWords({
     const finish = room.finishes[nearest.finish]!
     return isGood(nearest.chance)
       ? 'others fit better'
-      : `nothing of it sits with ${finish.name} (${finish.part}) ${judge.lights[nearest.light]!.name}`
+      : `none of it works with ${finish.name} (${finish.part}) ${judge.lights[nearest.light]!.name}`
   }, [fits, judge, strip, without, decks, room])
   return (
     <>

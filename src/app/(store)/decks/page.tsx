@@ -43,7 +43,7 @@ export default async function DecksPage() {
           </li>
         ))}
         {decks.length === 0 && (
-          <li className="py-4 text-dim">No deck yet; take one in from a file.</li>
+          <li className="py-4 text-dim">No deck yet; import one from a file.</li>
         )}
       </ul>
       {same.pairs.length > 0 && (
@@ -80,7 +80,7 @@ export default async function DecksPage() {
           </ul>
         </section>
       )}
-      <h2 className="mt-8 mb-3 text-title">Take a deck in</h2>
+      <h2 className="mt-8 mb-3 text-title">Import a deck</h2>
       <DeckImport />
     </ReadingPage>
   )

@@ -53,7 +53,7 @@ export async function takeDeckIn(
     await addWithBands(deckId, colours.slice(first, first + COLOURS_AT_A_TIME))
   if (signal.aborted) {
     await discardDeck(db, deckId)
-    return { ok: false, message: 'Stopped; nothing was taken in.' }
+    return { ok: false, message: 'Stopped; nothing was imported.' }
   }
   const payload = { deckId, maker: deck.maker, name: deck.name, colours: colours.length }
   const answer = await keepChange(

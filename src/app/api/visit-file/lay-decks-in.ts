@@ -86,7 +86,7 @@ export async function layDecksIn(file: VisitFile): Promise<
         if (!same || JSON.stringify(same.reading) !== JSON.stringify(colour.reading)) {
           if (isUsed(file, colour.deckColourId))
             return refuse(
-              `“${maker}, ${name}” is here, and its colour ${colour.code} is another one. Nothing was taken in.`,
+              `“${maker}, ${name}” is here, and its colour ${colour.code} is another one. Nothing was imported.`,
             )
           continue
         }

@@ -25,7 +25,7 @@ export default async function NewVisitPage() {
           timeZone: '',
           visitDate: null,
         }}
-        submit="Keep the visit"
+        submit="Save the visit"
       />
     </ReadingPage>
   )

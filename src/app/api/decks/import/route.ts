@@ -26,7 +26,7 @@ export const POST = taking({ takes: 'decks', mostBytes: 10_000 }, async (request
   const db = await openDb()
   const { deckId, maker, name, baseL, baseA, baseB } = input.data
   if ((await deckStatus(db, deckId)) === 'ready')
-    return refuse(409, { fields: { name: 'This deck was taken in already.' } })
+    return refuse(409, { fields: { name: 'This deck was imported already.' } })
   if ((await listDecks(db)).some((deck) => deck.maker === maker && deck.name === name))
     return refuse(409, { fields: { name: `${maker} has a deck “${name}” already.` } })
   await beginDeck(db, deckId, { maker, name, whiteBase: [baseL, baseA, baseB] })

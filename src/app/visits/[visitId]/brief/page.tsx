@@ -16,7 +16,7 @@ export default async function BriefPage({ params }: { params: Promise<{ visitId:
       <BriefForm
         key={visit.id}
         visit={visit}
-        submit="Keep the brief"
+        submit="Save the brief"
         rooms={
           <RoomList
             visitId={visit.id}

@@ -66,7 +66,7 @@ export const POST = taking<Context>(
       !z.uuid().safeParse(deckId).success ||
       (await deckStatus(await openDb(), deckId)) !== 'importing'
     )
-      return refuse(409, { message: 'That deck is not on its way; begin it again.' })
+      return refuse(409, { message: 'That import is not running; start it again.' })
     await addWithBands(deckId, input.data.colours)
     return Response.json({ ok: true })
   },
