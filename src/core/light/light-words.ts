@@ -1,7 +1,8 @@
 import { finite } from '../check'
-import { clockTime, type LocalDay } from './day-clock'
+import { clockTime, utcMsAt, type LocalDay } from './day-clock'
 import { daylightFactorPercent, dimness } from './daylight-factor'
-import type { LitRoom } from './room'
+import { PLAIN_SURFACES, type LitRoom } from './room'
+import { roomLight } from './room-light'
 import { balanceOf } from './balance'
 import type { RoomDay } from './light-choice'
 import type { Sky } from './sky'
@@ -41,7 +42,49 @@ export function daySentences(roomDay: RoomDay, sky: Sky): string[] {
     : `${capital(lightColourWord(coolest.cctK!))} at ${clockTime(day, coolest.minute)} (${round100(coolest.cctK!)} K), ` +
       `warmest at ${clockTime(day, at('warmest') ?? warmest.minute)} (${round100(warmest.cctK!)} K) for ${spanWords(warmSpanMinutes(lit, warmest))}.`
   const balance = balanceOf(roomDay, sky)
-  return [amount, character, sun, ...(balance ? [balance.words] : []), ...lamps]
+  return [
+    amount,
+    character,
+    ...surfaceWords(roomDay, sky, lit),
+    sun,
+    ...(balance ? [balance.words] : []),
+    ...lamps,
+  ]
+}
+
+// A surface that moves a light by so many mired is said to have done it: more than common practice has as just seen.
+const MOVES_MIRED = 15
+// Looked at every half hour.
+const EVERY = 30 / RIBBON_STEP_MINUTES
+
+/** Which of a room's own surfaces warms or cools its light, at the hour at which it does most. */
+function surfaceWords(
+  { room, place, day }: RoomDay,
+  sky: Sky,
+  lit: readonly RibbonStep[],
+): readonly string[] {
+  const { surfaces } = room
+  if (!surfaces) return []
+  const cctAt = (of: LitRoom, minute: number): number | undefined =>
+    roomLight(of, place, { utcMs: utcMsAt(day, minute), sky, lampsOn: false })?.cctK
+  return (['floor', 'walls', 'ceiling'] as const).flatMap((name) => {
+    if (surfaces[name] === PLAIN_SURFACES[name]) return []
+    const plain = { ...room, surfaces: { ...surfaces, [name]: PLAIN_SURFACES[name] } }
+    const moved = lit
+      .filter((_, i) => i % EVERY === 0)
+      .flatMap(({ minute }) => {
+        const [own, without] = [cctAt(room, minute), cctAt(plain, minute)]
+        return own && without ? [{ minute, own, without, mired: 1e6 / own - 1e6 / without }] : []
+      })
+    if (moved.length === 0) return []
+    const most = moved.reduce((p, q) => (Math.abs(q.mired) > Math.abs(p.mired) ? q : p))
+    if (Math.abs(most.mired) < MOVES_MIRED) return []
+    const [does, grey] = [most.mired > 0 ? 'warm' : 'cool', name === 'ceiling' ? 'white' : 'grey']
+    const verb = name === 'walls' ? does : `${does}s`
+    return [
+      `The ${name} ${verb} this light: at ${clockTime(day, most.minute)} it is ${round100(most.own)} K, where plain ${grey} would leave ${round100(most.without)} K.`,
+    ]
+  })
 }
 
 /** What curtains take, and what that does to colours; nothing where none hangs. */

@@ -1,5 +1,8 @@
 import { lateSunMinute, lightOf, type RoomDay } from './light-choice'
+import { reflectanceOfReading } from '../paint/reading'
+import { flatReflectance, type Reflectance } from '../colour/spectrum'
 import { daySentences } from './light-words'
+import { PLAIN_SURFACES } from './room'
 import { dayRibbon } from './ribbon'
 import { utcMsAt } from './day-clock'
 import { sunPosition } from './sun-position'
@@ -73,4 +76,23 @@ test('the day in words names the hour of the warmest light and the sun', () => {
   expect(west).toMatch(/Direct sun from 12:\d\d to 20:\d\d/)
   const cellar = daySentences(roomDay(null), 'clear').join(' ')
   expect(cellar).toMatch(/No window/)
+})
+
+test('what of the room moves its light is said, with what it would be otherwise; what does not, is not', () => {
+  const floored = (floor: Reflectance) => {
+    const day = roomDay(180)
+    const room = { ...day.room, surfaces: { ...PLAIN_SURFACES, floor } }
+    return daySentences({ ...day, room }, 'clear').join(' ')
+  }
+  // An oiled oak, as a reading of one has it: the sun’s patch on it lights the room.
+  const oak = floored(reflectanceOfReading({ kind: 'lab', lab: [58, 12, 28] }))
+  const said =
+    /The floor warms this light: at \d\d:\d\d it is (\d),(\d00) K, where plain grey would leave (\d),(\d00) K\./.exec(
+      oak,
+    )!
+  const [own, plain] = [1000 * +said[1]! + +said[2]!, 1000 * +said[3]! + +said[4]!]
+  expect(plain - own).toBeGreaterThan(200)
+  expect(floored(flatReflectance(0.3))).not.toMatch(/this light/)
+  expect(floored(flatReflectance(0.32))).not.toMatch(/this light/)
+  expect(daySentences(roomDay(180), 'clear').join(' ')).not.toMatch(/this light/)
 })

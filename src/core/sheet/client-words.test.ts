@@ -17,7 +17,7 @@ const said = (...sights: readonly DaySight[]): string =>
 
 test('what a colour is and how it changes is one sentence, by midday; what nobody notices is not said', () => {
   expect(said(morning(3.5, 9), midday(3, 9), evening(12, 19))).toMatch(
-    /^Larkstone is an? .*(beige|greige).*; of an evening, under lamps, it turns .*(orange|stronger).*\.$/,
+    /^Larkstone is an? .*(beige|greige).*; of an evening, under lamps, it looks like an? (orange|peach|apricot)\.$/,
   )
   expect(said(morning(3, 9), midday(3.5, 9), evening(4, 10))).toMatch(
     /, and stays much the same through the day\.$/,
@@ -27,10 +27,18 @@ test('what a colour is and how it changes is one sentence, by midday; what nobod
   expect(said()).toMatch(/not seen in any light/)
 })
 
+test('where it would be called something else there, it is said what it looks like', () => {
+  const turned = said(midday(3, 9), evening(16, 24))
+  expect(turned).toMatch(/ under lamps, it looks like an? [a-z -]+\.$/)
+  expect(turned).toMatch(/peach|apricot|orange|coral|terracotta/)
+  // A greige that turns a stronger greige is told by what changes.
+  expect(said(midday(2, 8), evening(2.5, 11))).toMatch(/it turns /)
+})
+
 test('a small change is a little, a large one much', () => {
   expect(said(midday(3, 9), evening(3, 9, 79))).toContain('it turns a little deeper')
-  expect(said(midday(3, 9), evening(3, 9, 63))).toContain('it turns much deeper')
-  expect(said(midday(3, 9), evening(3, 9, 74))).toContain('it turns deeper')
+  expect(said(midday(-6, -14), evening(-6, -14, 63))).toContain('it turns much deeper')
+  expect(said(midday(-6, -14), evening(-6, -14, 74))).toContain('it turns deeper')
 })
 
 test('why it was chosen is where it was seen to work, each place once', () => {

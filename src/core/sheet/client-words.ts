@@ -1,6 +1,7 @@
 import type { HouseRules } from '../advice/house-rules'
 import { differenceSteps } from '../undertone/difference-words'
-import { nameOf } from '../undertone/name'
+import { withArticle } from '../undertone/hue-name'
+import { nameOf, type ColourName } from '../undertone/name'
 import { undertoneName } from '../undertone/plain-name'
 import type { Undertone } from '../undertone/undertone'
 import { listed } from '../words'
@@ -24,7 +25,10 @@ export function howItLooks(
   if (!main) return `${called} was not seen in any light of this room.`
   const changes = sights.flatMap(({ when, undertone }) => {
     const change = changeWords(main.undertone, undertone)
-    return change ? [`${when}${when.includes(',') ? ',' : ''} it turns ${change}`] : []
+    if (!change) return []
+    const other = turnsInto(main.undertone, undertone, lrvPercent, rules)
+    const does = other ? `looks like ${withArticle(other)}` : `turns ${change}`
+    return [`${when}${when.includes(',') ? ',' : ''} it ${does}`]
   })
   const stays = sights.length > 1 ? ', and stays much the same through the day' : ''
   return `${called} is ${kindOfColour(main.undertone, lrvPercent, rules)}${changes.length > 0 ? `; ${listed(changes)}` : stays}.`
@@ -35,7 +39,24 @@ function kindOfColour(undertone: Undertone, lrvPercent: number, rules: HouseRule
   const lean = undertoneName(undertone)
   // Where a colour says its lean by its name, it is not said again.
   const leaning = words.includes('undertone') && lean !== 'none' ? ` with a hint of ${lean}` : ''
-  return `${/^[aeiou]/.test(short) ? 'an' : 'a'} ${short}${leaning}`
+  return `${withArticle(short)}${leaning}`
+}
+
+/** What it would be called as it is seen there, where a client would not call it the same any more; null where she would. */
+function turnsInto(
+  from: Undertone,
+  to: Undertone,
+  lrvPercent: number,
+  rules: HouseRules,
+): string | null {
+  const [was, is] = [from, to].map((each) => nameOf(each, lrvPercent, rules)) as [
+    ColourName,
+    ColourName,
+  ]
+  const isSame = [is.name, is.second].some(
+    (name) => name !== null && [was.name, was.second].includes(name),
+  )
+  return isSame ? null : is.name
 }
 
 function changeWords(from: Undertone, to: Undertone): string | null {

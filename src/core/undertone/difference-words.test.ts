@@ -75,3 +75,10 @@ test('a difference is said by its size, the largest part first, and nothing unse
   expect(differenceWords(leaning(80, 0, 0), leaning(80, 0, 1.8))).toBe('a touch yellower')
   expect(differenceWords(leaning(80, 0, 0), leaning(77, 0, 0))).toBe('a little deeper')
 })
+
+test('what is about twice as strong is stronger, not a little stronger', () => {
+  expect(differenceWords(leaning(80, 3, 3), leaning(80, 6, 6))).toBe('stronger')
+  expect(differenceWords(leaning(80, 9, 9), leaning(80, 12, 12))).toBe('a little stronger')
+  // Of what hardly leans nothing much is made.
+  expect(differenceWords(leaning(80, 0.9, 0.6), leaning(80, 2, 1.4))).toBe('a touch stronger')
+})

@@ -23,6 +23,9 @@ export const COMPARATIVE: Record<HueName, string> = {
   violet: 'more violet',
 }
 
+// What is about twice as strong is never "a little stronger", however weak it was.
+const TWICE = 1.75
+const [PLAIN_FROM, NOT_LITTLE] = [2.5, 6]
 // A change of lean within this of the lean itself is a change of its strength, not of its direction.
 const ALONG_DEG = 35
 const NO_SIDE_BELOW = 2
@@ -40,7 +43,11 @@ export function differenceSteps(from: Undertone, to: Undertone): Step[] {
   const [da, db] = [to.a - from.a, to.b - from.b]
   const dc = Math.hypot(da, db)
   const steps: Step[] = []
-  if (dc >= SEEN_FROM) steps.push({ word: leanWord(from, to, da, db), size: dc })
+  if (dc >= SEEN_FROM) {
+    const word = leanWord(from, to, da, db)
+    const isTwice = word === 'stronger' && dc >= PLAIN_FROM && to.c >= TWICE * from.c
+    steps.push({ word, size: isTwice ? Math.max(dc, NOT_LITTLE) : dc })
+  }
   if (Math.abs(dj) >= SEEN_FROM)
     steps.push({ word: dj > 0 ? 'lighter' : 'deeper', size: Math.abs(dj) })
   return steps.sort((p, q) => q.size - p.size)

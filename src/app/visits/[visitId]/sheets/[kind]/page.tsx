@@ -6,6 +6,7 @@ import { Link } from '@/ui/frame/page-link'
 import { ReadingPage } from '@/ui/frame/reading-page'
 import { PrintButton } from '@/ui/sheet/print-button'
 import { SheetPage } from '@/ui/sheet/sheet-page'
+import { warmPdf } from '@/workers/pdf-client'
 
 // What else leaves the house, for other programs.
 const FILES = [
@@ -29,6 +30,7 @@ export default async function SheetPageOf({
   if (!isKind(kind)) notFound()
   const { visit } = await loadVisit(visitId)
   const sheet = await loadSheet(visit.id, kind)
+  warmPdf(sheet)
   const pdf = `/api/visits/${visit.id}/sheets/${kind}`
   return (
     <ReadingPage>
