@@ -1,6 +1,7 @@
 'use client'
 
 import { useState, type KeyboardEvent } from 'react'
+import { capital } from '@/core/words'
 
 /** Rooms of a visit that is not kept yet, by their names: each added with Enter, none twice. */
 export function RoomsByName({
@@ -48,7 +49,7 @@ export function RoomNameField({
   const [refusal, setRefusal] = useState('')
 
   function add(): void {
-    const name = typed.trim().slice(0, 80)
+    const name = capital(typed.trim()).slice(0, 80)
     if (name === '') return
     if (taken.some((each) => each.toLowerCase() === name.toLowerCase()))
       return setRefusal(`There is a room “${name}” already.`)

@@ -136,7 +136,7 @@ function shiftOf(value: string): EyeShift[] {
 export function readKeeper(form: FormData): Filled<'keep-keeper'> {
   const kind = KEEPER_KINDS.find((each) => each === form.get('kind'))
   // What has no name yet goes by its kind.
-  const name = String(form.get('name') ?? '').trim() || (kind ? capital(kindWords(kind)) : '')
+  const name = capital(String(form.get('name') ?? '').trim() || (kind ? kindWords(kind) : ''))
   const keeper = KeeperFields.safeParse({ ...Object.fromEntries(form), name })
   const positions = Array.from({ length: MOST_COLOURS }, (_, i) => i).filter(
     (i) => i === 0 || form.has(`colour${i}.part`),

@@ -12,6 +12,7 @@ import {
 import { USE_HOURS } from '@/core/light/use-hours'
 import { TREATMENTS } from '@/core/paint/treatment'
 import type { LengthUnits } from '@/core/units'
+import { capital } from '@/core/words'
 import {
   bearingValue,
   choiceValue,
@@ -27,7 +28,7 @@ const roomFields = (units: LengthUnits) =>
   z.object({
     visitId: z.uuid(),
     roomId: z.uuid(),
-    name: nameValue('a name for the room'),
+    name: nameValue('a name for the room').transform(capital),
     northSouthMm: lengthValue(500, 50_000, units),
     eastWestMm: lengthValue(500, 50_000, units),
     heightMm: lengthValue(1500, 15_000, units),

@@ -12,6 +12,7 @@ import { deckWords } from '../deck/deck-words'
 import type { RankedFor } from '../shortlist/ranked-for'
 import { useRankedFor } from '../shortlist/use-ranked-for'
 import { adviceWords } from '../shortlist/ranked-for'
+import { PaintLine } from '../shortlist/paint-line'
 import { writeAddress } from '../frame/page-address'
 import { useLight, useMovingLight } from '../light-bar/light-context'
 import { GamutMark, Patch } from '../swatch/patch'
@@ -49,6 +50,8 @@ interface Props {
   /** What the room is ranked by: its wishes, its schools, what stays. */
   readonly brief: RoomBrief
   readonly weakestPercent: number
+  /** The visit's own colours, by their deck colours: what can be tried before anything is typed. */
+  readonly own: readonly string[]
   /** What stays. */
   readonly keepers: readonly (JudgedKeeper & { readonly id: string })[]
   /** Every room of the house, this one among them. */
@@ -56,7 +59,15 @@ interface Props {
 }
 
 /** One colour on trial: where it turns, what it asks of light, finishes and trim, what goes with it, where it holds. */
-export function TrialView({ decks: names, opening, brief, weakestPercent, keepers, rooms }: Props) {
+export function TrialView({
+  decks: names,
+  opening,
+  brief,
+  weakestPercent,
+  own,
+  keepers,
+  rooms,
+}: Props) {
   const room = useRankedFor(brief, weakestPercent)
   const decks = useDecks(names)
   const [chosen, setChosen] = useState<number | null>(null)
@@ -101,12 +112,46 @@ export function TrialView({ decks: names, opening, brief, weakestPercent, keeper
         />
       ) : (
         !opening && (
-          <p>
-            The colour the client loves: type its code or name, and see what it asks of this room.
-          </p>
+          <>
+            <p>
+              The colour the client loves: type its code or name, and see what it asks of this room.
+            </p>
+            {decks && <OfThisVisit {...{ decks, own }} onPick={choose} />}
+          </>
         )
       )}
     </main>
+  )
+}
+
+/** The colours of the visit, to be tried with one press. */
+function OfThisVisit({
+  decks,
+  own,
+  onPick,
+}: {
+  readonly decks: ListedDecks
+  readonly own: readonly string[]
+  readonly onPick: (place: number) => void
+}) {
+  const places = [...new Set(own.flatMap((id) => decks.placeOf(id) ?? []))]
+  if (places.length === 0) return null
+  return (
+    <section aria-label="Colours of this visit" className="mt-5">
+      <h2 className="mb-1 text-body leading-6">Or try a colour of this visit</h2>
+      <ul className="grid gap-x-6 sm:grid-cols-2 lg:grid-cols-3">
+        {places.map((place) => (
+          <PaintLine
+            key={place}
+            {...{ decks }}
+            at={{ place, strengthPercent: 100 }}
+            onPick={() => onPick(place)}
+          >
+            LRV {Math.round(decks.lrvs[place]!)}
+          </PaintLine>
+        ))}
+      </ul>
+    </section>
   )
 }
 

@@ -1,6 +1,6 @@
 import { loadHouseRooms } from '@/app/_load/other-rooms'
 import { deckName, keeperFinish, loadRoomBrief } from '@/app/_load/paints'
-import { loadDecks, loadKeepersInRoom, loadRoom } from '@/app/_load/visit-page'
+import { loadCandidates, loadDecks, loadKeepersInRoom, loadRoom } from '@/app/_load/visit-page'
 import { weakestStrengthPercent } from '@/core/advice/house-rules'
 import { isJudgedAgainst } from '@/core/pairing/keeper-kind'
 import { NoDeck } from '@/ui/deck/no-deck'
@@ -30,6 +30,7 @@ export default async function TrialPage({
       keepers={keepers
         .filter(({ state }) => isJudgedAgainst(state))
         .map((keeper) => keeperFinish(keeper, visit.houseRules))}
+      own={(await loadCandidates(visit.id)).map(({ deckColourId }) => deckColourId)}
       rooms={await loadHouseRooms(visit.id)}
     />
   )
