@@ -24,6 +24,10 @@ function run(command: string, env: Readonly<Record<string, string>> = {}): strin
 // Half a minute each: with ELM_LONG=1.
 const whenLong = process.env.ELM_LONG ? test : test.skip
 
+test('words: of a directory, and what is computed', () => {
+  expect(run('run words src/ui/form')).toContain('  Calendar')
+})
+
 test('round: of one room', () => {
   expect(run('run round')).toMatch(/pairs/)
 })

@@ -113,7 +113,7 @@ function saying(kind: AdviceKind, room: RoomCharacter): Saying {
     case 'muddy':
       return { words: `goes muddy ${dim}: a strong gold in cool, weak light` }
     case 'loses its warmth':
-      return { words: `loses its little warmth ${dim}` }
+      return { words: `loses what little warmth it has ${dim}` }
     case 'washes out':
       return {
         words: 'washes out in this very bright room; keep it by a really clean white trim',

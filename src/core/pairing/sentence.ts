@@ -48,15 +48,15 @@ const SAID: Readonly<Record<Pairing, Said>> = {
     maybe: () => 'be set off by it',
   },
   'quiet relative': {
-    plainly: (thing) => `is a quiet relative of ${thing}: the same lean, another depth`,
-    maybe: () => 'pass as its quiet relative',
+    plainly: (thing) => `is a quiet relative of ${thing}: the same undertone, lighter or deeper`,
+    maybe: () => 'be a quiet relative of it',
   },
   'shares the undertone': {
     plainly: (thing) => `shares the undertone of ${thing}`,
     maybe: () => 'share its undertone',
   },
   bridges: {
-    plainly: (thing) => `bridges to ${thing}: they lean apart, with depth enough between them`,
+    plainly: (thing) => `bridges to ${thing}: another undertone, with depth enough between them`,
     maybe: () => 'bridge to it',
   },
   'carried through': {
@@ -88,8 +88,8 @@ const SAID: Readonly<Record<Pairing, Said>> = {
     maybe: () => 'be drab beside it',
   },
   'no relief': {
-    plainly: (thing) => `gives no relief beside ${thing}: the same lean at the same depth`,
-    maybe: () => 'give no relief beside it',
+    plainly: (thing) => `falls flat beside ${thing}: the same undertone at the same depth`,
+    maybe: () => 'fall flat beside it',
   },
   'both strong': {
     plainly: (thing) => `competes with ${thing}: both are strong`,

@@ -20,7 +20,7 @@ test('a cut lightens and leaves less of the undertone, an addition the other way
   expect(threeQuarters!.undertoneLeftPercent).toBeLessThan(100)
   expect(more!.undertoneLeftPercent).toBeGreaterThan(100)
   const up = Math.round(half!.lrvPercent) - Math.round(lrvPercent(TAUPE))
-  expect(half!.words).toContain(`(${up} up)`)
+  expect(half!.words).toContain(`, ${up} up`)
   expect(half!.words).toContain(`${half!.undertoneLeftPercent} % of its undertone left`)
 })
 

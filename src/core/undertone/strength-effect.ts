@@ -15,7 +15,7 @@ export interface StrengthEffect {
   /** Share of the full colour's undertone that is left, per cent; null where it had none. */
   readonly undertoneLeftPercent: number | null
   readonly littleLeft: boolean
-  /** "off-white, LRV 72 (8 up), pink undertone, 74 % of it left". */
+  /** "off-white, LRV 72, 8 up, pink undertone, 74 % of it left". */
   readonly words: string
 }
 
@@ -31,7 +31,7 @@ export function strengthEffect(
   const lean = undertoneOf(light, mixed)
   const left = fullLean > 0.3 ? Math.round((100 * lean.c) / fullLean) : null
   const littleLeft = lean.c < LITTLE_LEFT_BELOW
-  const change = rise === 0 ? '' : rise > 0 ? ` (${rise} up)` : ` (${-rise} down)`
+  const change = rise === 0 ? '' : rise > 0 ? `, ${rise} up` : `, ${-rise} down`
   const words = [
     `${lightnessWord(lrv)}, LRV ${Math.round(lrv)}${change}`,
     undertoneWords(lean),
