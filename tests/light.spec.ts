@@ -152,7 +152,7 @@ test('rooms are put in order, copied, taken out and put back', async ({ page, ap
   const names = list.getByRole('listitem')
   await expect(names.first()).toContainText('Living room')
   // By key: picked up, moved down, let go.
-  await list.getByRole('button', { name: 'Move Living room' }).focus()
+  await list.getByRole('button', { name: 'Move Living room', exact: true }).focus()
   await page.keyboard.press('Space')
   await expect(page.getByText('Living room: place 1 of 2.')).toBeAttached()
   await page.keyboard.press('ArrowDown')

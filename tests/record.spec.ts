@@ -167,7 +167,7 @@ test('the server is killed between commit and answer: the key pressed again is t
   await expect(lastLook(page)).toContainText('no: too orange')
   await expect(lastLook(page)).toContainText('“Peach by lamp.”; waiting to be saved')
   await app.startAgain()
-  await expect(outcome(page)).toHaveText(/^Kept\./)
+  await expect(outcome(page)).toHaveText(/^Saved\./)
   await expect(lastLook(page)).not.toContainText('waiting')
   const changes = await changesOf(request, visit)
   expect(rowsOfLooks(changes)).toHaveLength(before + 1)
@@ -403,7 +403,7 @@ test('two pages of one browser tell each other: what one gives the other shows',
   const bench = await page.context().newPage()
   await open(bench, `${demoRoom(visit, 'Basement snug')}/bench`)
   await bench.keyboard.press('n')
-  await expect(bench.getByRole('status', { name: 'What came of it' })).toHaveText(/^Kept\./)
+  await expect(bench.getByRole('status', { name: 'What came of it' })).toHaveText(/^Saved\./)
   await expect(told).not.toHaveText(before!)
   await expect(told).toContainText('in Basement snug: no')
   // What is asked meanwhile is answered in numbers.

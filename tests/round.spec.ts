@@ -354,7 +354,7 @@ test('kills at random moments: each look that was given is there once', async ({
   for (let n = 0; n < KILLS; n++) {
     isArmed = true
     await page.keyboard.press(n % 2 ? 'n' : 'w')
-    await expect(outcome(page)).toHaveText(/^Kept\./, { timeout: 20_000 })
+    await expect(outcome(page)).toHaveText(/^Saved\./, { timeout: 20_000 })
   }
   await page.unroute('**/api/commands')
   expect(kills).toBe(KILLS)

@@ -96,7 +96,7 @@ export function useGiving({
     /** The look that was given here last; null before one was. */
     lastId,
     /** What came of it, in words. */
-    words: waitingFor.size > 0 ? (trouble ?? 'Keeping') : message,
+    words: waitingFor.size > 0 ? (trouble ?? 'Saving') : message,
     clear: () => setMessage(''),
     /** Says something in the place where it is said what came of a look. */
     remark: setMessage,

@@ -71,7 +71,7 @@ export function WaysOut({
   if (ways.length === 0)
     return (
       <p className="text-small">
-        No colour in these decks mends it: start with another colour in {yields.name}.
+        Nothing in these decks mends it: start with another colour in {yields.name}.
       </p>
     )
   return (
