@@ -59,7 +59,12 @@ export function computedSentences(): Readonly<Record<string, readonly string[]>>
           role: roleOf(kind, DEFAULT_HOUSE_RULES),
           varies: false,
           colours: [
-            { part: kindWords(kind), sharePercent: 100, reflectance: surface(stays()), source: 'reader' },
+            {
+              part: kindWords(kind),
+              sharePercent: 100,
+              reflectance: surface(stays()),
+              source: 'reader',
+            },
           ],
         },
       ).sentence
