@@ -16,6 +16,7 @@ import { printDemo } from './accuracy/demo'
 import { printEdges, printRendering } from './accuracy/edges'
 import { printEye, printStaircase } from './accuracy/eye'
 import { printOddDays } from './accuracy/odd-days'
+import { printOwnHouse } from './accuracy/own-house'
 import { printPaint } from './accuracy/paint'
 import { printPhoto } from './accuracy/photo'
 import { printRoom } from './accuracy/room'
@@ -115,6 +116,10 @@ console.log('Five colours under LED lamps of 2,700 K at 150 lx')
 printAdaptation()
 console.log('The demo read again: how sure, and where eye and judge say opposite things')
 printDemo(process.argv.includes('--pairs'))
+console.log(
+  'A house of five rooms and a deck of sixty: the first ten, and what is said of one pair in two places',
+)
+printOwnHouse()
 console.log(
   'Chance against frequency over physical errors of reading and another observer, per cent',
 )

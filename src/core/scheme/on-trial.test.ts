@@ -12,9 +12,10 @@ import { lrvPercent } from '../paint/lrv'
 import { reflectanceOfReading } from '../paint/reading'
 import { companionsOf, otherHuesOfSameLrv } from './companions'
 import { DEFAULT_HOUSE_RULES } from '../advice/house-rules'
-import { finishesItTakes, turnsOf, warming, type DayLight } from './on-trial'
+import { asHere, finishesItTakes, turnsOf, warming, type DayLight } from './on-trial'
 import { trimsFor, type DeckColour } from './trim'
-import { hueApartDeg, undertoneOf } from '../undertone/undertone'
+import { hueName } from '../undertone/hue-name'
+import { hueApartDeg, leaning, undertoneOf } from '../undertone/undertone'
 
 const noon = prepareLight(daylightSpectrum(6504), 500)
 const surface = (lab: Lab) => reflectanceOfReading({ kind: 'lab', lab })
@@ -226,6 +227,24 @@ test('a pink beige takes what leans its way and rejects green; a grey rejects li
   expect(
     finishesItTakes(undertoneOf(noon, surface([80, 0, 0])), DEFAULT_HOUSE_RULES).rejects,
   ).toEqual([])
+})
+
+test('what it asks of finishes is never other than it sits with one that is there', () => {
+  const most = { takes: ['orange', 'yellow'], rejects: ['violet', 'blue'] } as const
+  const orange = leaning(60, 7, 12)
+  const blue = leaning(60, 0, -9)
+  expect([orange, blue].map(({ hueDeg }) => hueName(hueDeg))).toEqual(['orange', 'blue'])
+  expect(asHere(most, [{ undertone: orange, chance: 0.2 }])).toEqual({
+    takes: ['yellow'],
+    rejects: ['violet', 'blue'],
+  })
+  expect(asHere(most, [{ undertone: blue, chance: 0.7 }])).toEqual({
+    takes: ['orange', 'yellow'],
+    rejects: ['violet'],
+  })
+  // What is unsure speaks against neither.
+  const unsure = [orange, blue].map((undertone) => ({ undertone, chance: 0.5 }))
+  expect(asHere(most, unsure)).toEqual(most)
 })
 
 test('the range over D spans D, and a light that leaves no doubt has no range', () => {

@@ -3,7 +3,7 @@ import type { Reflectance } from '../colour/spectrum'
 import { GOLD_DEG } from '../undertone/warmth'
 import { hueName, NO_LEAN_BELOW, type HueName } from '../undertone/hue-name'
 import type { HouseRules } from '../advice/house-rules'
-import { LIKELY_FROM } from '../pairing/chance'
+import { isBad, isGood, LIKELY_FROM } from '../pairing/chance'
 import { chanceOfPair } from '../pairing/judge-pair'
 import { roleOf } from '../pairing/role'
 import { leaning, undertoneOf, type Undertone } from '../undertone/undertone'
@@ -112,4 +112,25 @@ export function finishesItTakes(wall: Undertone, rules: HouseRules): FinishesItT
   const only = (of: Set<HueName>, not: Set<HueName>): HueName[] =>
     [...of].filter((name) => !not.has(name))
   return { takes: only(takes, rejects), rejects: only(rejects, takes) }
+}
+
+/** How a wall sits with a fixed finish that is there, in the light at hand. */
+export interface SitsHere {
+  readonly undertone: Undertone
+  /** That the two work. */
+  readonly chance: number
+}
+
+/** What holds of most finishes of a lean is not said over the head of one that is there and of which the pair says otherwise. */
+export function asHere(
+  { takes, rejects }: FinishesItTakes,
+  here: readonly SitsHere[],
+): FinishesItTakes {
+  const leans = (is: (chance: number) => boolean): readonly HueName[] =>
+    here.filter(({ chance }) => is(chance)).map(({ undertone }) => hueName(undertone.hueDeg))
+  const [fail, work] = [leans(isBad), leans(isGood)]
+  return {
+    takes: takes.filter((name) => !fail.includes(name)),
+    rejects: rejects.filter((name) => !work.includes(name)),
+  }
 }

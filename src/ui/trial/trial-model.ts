@@ -21,10 +21,18 @@ import { reflectancesOf } from '@/core/light/room-reflectance'
 import type { RoomLight } from '@/core/light/room-light'
 import type { JudgedKeeper } from '@/core/pairing/judged-keeper'
 import { pairReading, type JudgedWall, type PairReading } from '@/core/pairing/pair-reading'
+import type { RatedKind } from '@/core/pairing/traits'
 import { lrvPercent } from '@/core/paint/lrv'
 import { READING_UNCERTAINTY, type ReadingSource } from '@/core/paint/reading'
 import { inSheen } from '@/core/paint/sheen'
-import { finishesItTakes, turnsOf, warming, type DayLight, type Turn } from '@/core/scheme/on-trial'
+import {
+  asHere,
+  finishesItTakes,
+  turnsOf,
+  warming,
+  type DayLight,
+  type Turn,
+} from '@/core/scheme/on-trial'
 import type { DeckColour } from '@/core/scheme/trim'
 import { differenceWords } from '@/core/undertone/difference-words'
 import { drawnUndertone, seenLine, seenWords, undertoneOnScreen } from '@/core/undertone/drawn'
@@ -149,19 +157,34 @@ function turnWords([first, ...later]: readonly Turn[], local: LocalDay): string 
   return `In the morning it ${leans(first.lean)}; ${turns.join('; ')}.`
 }
 
-/** Which fixed finishes it takes and which it rejects in this light. */
+// Trim is painted and furnishings go: neither is asked about.
+const FIXED: readonly RatedKind[] = [
+  ...(['floor', 'carpet', 'tile', 'brick', 'stone', 'counter', 'cabinet'] as const),
+]
+
+/** Which fixed finishes it takes and which it rejects in this light; never other than it sits with one that is here. */
 export function finishWords(
   prepared: PreparedLight,
-  reflectance: Reflectance,
+  wall: JudgedWall,
   rules: HouseRules,
+  keepers: readonly JudgedKeeper[],
 ): string[] {
-  const { takes, rejects } = finishesItTakes(undertoneOf(prepared, reflectance), rules)
+  const most = finishesItTakes(undertoneOf(prepared, wall.reflectance), rules)
+  const here = keepers
+    .filter(({ role }) => FIXED.includes(role.kind))
+    .flatMap((keeper) => {
+      const { chance } = pairReading(prepared, { ...wall, strengthPercent: 100 }, keeper)
+      return keeper.colours.map(({ reflectance }) => ({
+        ...{ undertone: undertoneOf(prepared, reflectance), chance },
+      }))
+    })
+  const { takes, rejects } = asHere(most, here)
   return [
-    takes.length > 0
-      ? `Takes fixed finishes that lean ${takes.join(', ')}.`
-      : 'Takes no fixed finish with a clear lean.',
-    rejects.length > 0 ? `Rejects ${rejects.join(', ')}.` : 'Rejects none outright.',
-  ]
+    takes.length > 0 ? `Takes fixed finishes that lean ${takes.join(', ')}.` : '',
+    most.takes.length === 0 ? 'Takes no fixed finish with a clear lean.' : '',
+    rejects.length > 0 ? `Rejects ${rejects.join(', ')}.` : '',
+    most.rejects.length === 0 ? 'Rejects none outright.' : '',
+  ].filter(Boolean)
 }
 
 /** What it reads as in the light at hand. */

@@ -205,7 +205,10 @@ function Trial({
         <GamutMark colour={colour} />
         <Said name="Through the day" sentences={daySaid} />
         <BesideStaying {...{ full, keepers, paint }} eye={room.eye} source={source} />
-        <Said name="What it asks of finishes" sentences={finishWords(prepared, full, rules)} />
+        <Said
+          name="What it asks of finishes"
+          sentences={finishWords(prepared, { reflectance: full, source }, rules, keepers)}
+        />
         <Said
           name="In this room"
           sentences={
