@@ -27,7 +27,7 @@ const threads = (): Map<string, Held> => (global.elmThreads ??= new Map())
 function begin(runs: string): Held {
   // Its own file, run as it is. The builder would follow a plain `new Worker` and bundle what it runs.
   const { Worker: Thread } = process.getBuiltinModule('node:worker_threads')
-  const worker = new Thread(join(process.cwd(), 'src', 'workers', 'server-thread.mjs'), {
+  const worker = new Thread(join(process.cwd(), 'src', 'workers', 'thread-entry.mjs'), {
     workerData: { runs },
   })
   worker.unref()
