@@ -67,15 +67,19 @@ function surfaceWords(
   if (!surfaces) return []
   const cctAt = (of: LitRoom, minute: number): number | undefined =>
     roomLight(of, place, { utcMs: utcMsAt(day, minute), sky, lampsOn: false })?.cctK
+  const asItIs = lit
+    .filter((_, i) => i % EVERY === 0)
+    .flatMap(({ minute }) => {
+      const own = cctAt(room, minute)
+      return own ? [{ minute, own }] : []
+    })
   return (['floor', 'walls', 'ceiling'] as const).flatMap((name) => {
     if (surfaces[name] === PLAIN_SURFACES[name]) return []
     const plain = { ...room, surfaces: { ...surfaces, [name]: PLAIN_SURFACES[name] } }
-    const moved = lit
-      .filter((_, i) => i % EVERY === 0)
-      .flatMap(({ minute }) => {
-        const [own, without] = [cctAt(room, minute), cctAt(plain, minute)]
-        return own && without ? [{ minute, own, without, mired: 1e6 / own - 1e6 / without }] : []
-      })
+    const moved = asItIs.flatMap(({ minute, own }) => {
+      const without = cctAt(plain, minute)
+      return without ? [{ minute, own, without, mired: 1e6 / own - 1e6 / without }] : []
+    })
     if (moved.length === 0) return []
     const most = moved.reduce((p, q) => (Math.abs(q.mired) > Math.abs(p.mired) ? q : p))
     if (Math.abs(most.mired) < MOVES_MIRED) return []

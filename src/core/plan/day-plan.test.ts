@@ -1,8 +1,7 @@
 import fc from 'fast-check'
 import { reflectanceOfReading } from '../paint/reading'
-import { PLAIN_LAMP, PLAIN_WINDOW } from '../light/room'
 import { bestAssignment, dayPlan, MOST_ROOMS, whyThen, type PlanRoom } from './day-plan'
-import { utcDay } from '../light/utc-day.fixture'
+import { plainRoomDay } from '../light/plain-room-day.fixture'
 
 const permutations = (items: readonly number[]): number[][] =>
   items.length === 0
@@ -37,17 +36,7 @@ test('the assignment is the best of all permutations (brute force)', () => {
 
 const room = (id: string, bearingDeg: number): PlanRoom => ({
   id,
-  roomDay: {
-    place: { latitudeDeg: 52, longitudeDeg: 0 },
-    day: utcDay('2026-06-21'),
-    room: {
-      northSouthMm: 4500,
-      eastWestMm: 4000,
-      heightMm: 2600,
-      windows: [{ ...PLAIN_WINDOW, bearingDeg }],
-      lamps: [PLAIN_LAMP],
-    },
-  },
+  roomDay: plainRoomDay('2026-06-21', bearingDeg),
   colours: [
     [90, 0.5, 6],
     [70, 2, 8],
