@@ -20,7 +20,7 @@ import {
 import { pairingTable } from '../../src/core/ranking/pairing-table'
 import { chanceInRoom, rankForRoom } from '../../src/core/ranking/rank-for-room'
 import { variedFirst } from '../../src/core/ranking/variety'
-import { asHere, finishesItTakes } from '../../src/core/scheme/on-trial'
+import { finishesItTakes } from '../../src/core/scheme/on-trial'
 import { DAYLIGHT } from '../../src/core/undertone/daylight'
 import { hueName } from '../../src/core/undertone/hue-name'
 import { nameOf } from '../../src/core/undertone/name'
@@ -152,9 +152,10 @@ export function printOwnHouse(): void {
             unlike++
           if (!isFixed(keeper.kind) || keeper.kind === 'trim') continue
           const own = keeper.colours.map((each) => undertoneOf(prepared, each.reflectance))
-          const here = own.map((undertone) => ({ undertone, chance: reading.chance }))
-          const most = finishesItTakes(undertoneOf(prepared, reflectance), DEFAULT_HOUSE_RULES)
-          const { takes, rejects } = asHere(most, here)
+          const { takes, rejects } = finishesItTakes(
+            undertoneOf(prepared, reflectance),
+            DEFAULT_HOUSE_RULES,
+          )
           for (const { hueDeg } of own)
             if (
               (rejects.includes(hueName(hueDeg)) && isGood(reading.chance)) ||
@@ -178,7 +179,9 @@ export function printOwnHouse(): void {
   console.log(
     `  ${pairs} pairs on the bench, on trial and under Why, ${told} colours in list and grid: ${unlike} told unlike`,
   )
-  console.log(`  ${asks} where On trial asks otherwise of finishes than the pair says`)
+  console.log(
+    `  ${asks} where most finishes of a lean would be said otherwise of than the one that is there: it goes first`,
+  )
 }
 
 const calledOf = (reflectance: (typeof DECK)[number]): string => {

@@ -12,7 +12,6 @@ import { deckWords } from '../deck/deck-words'
 import type { RankedFor } from '../shortlist/ranked-for'
 import { useRankedFor } from '../shortlist/use-ranked-for'
 import { adviceWords } from '../shortlist/ranked-for'
-import { PaintLine } from '../shortlist/paint-line'
 import { writeAddress } from '../frame/page-address'
 import { useLight, useMovingLight } from '../light-bar/light-context'
 import { GamutMark, Patch } from '../swatch/patch'
@@ -26,6 +25,7 @@ import { useDecks } from '../deck/use-decks'
 import { eyeOf, type EyeSaid, type LookedPaint } from '@/core/record/eye-said'
 import { useShown } from '../record/model-shown'
 import { GoesWith } from './goes-with'
+import { OfThisVisit } from './of-this-visit'
 import { Figures } from '../form/figures'
 import {
   besideStaying,
@@ -121,37 +121,6 @@ export function TrialView({
         )
       )}
     </main>
-  )
-}
-
-/** The colours of the visit, to be tried with one press. */
-function OfThisVisit({
-  decks,
-  own,
-  onPick,
-}: {
-  readonly decks: ListedDecks
-  readonly own: readonly string[]
-  readonly onPick: (place: number) => void
-}) {
-  const places = [...new Set(own.flatMap((id) => decks.placeOf(id) ?? []))]
-  if (places.length === 0) return null
-  return (
-    <section aria-label="Colours of this visit" className="mt-5">
-      <h2 className="mb-1 text-body leading-6">Or try a colour of this visit</h2>
-      <ul className="grid gap-x-6 sm:grid-cols-2 lg:grid-cols-3">
-        {places.map((place) => (
-          <PaintLine
-            key={place}
-            {...{ decks }}
-            at={{ place, strengthPercent: 100 }}
-            onPick={() => onPick(place)}
-          >
-            LRV {Math.round(decks.lrvs[place]!)}
-          </PaintLine>
-        ))}
-      </ul>
-    </section>
   )
 }
 
