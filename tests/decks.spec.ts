@@ -245,9 +245,9 @@ test('a page that is closed while its deck is on its way leaves nothing on its w
   await named(page, 'Left')
   // Large enough to be on its way for some seconds.
   await choose(page, 'deck.csv', FILES.CSV())
-  const began = page.waitForRequest(/api\/decks\/import$/)
+  const onItsWay = page.waitForRequest(/api\/decks\/import\/[^/]+$/)
   await take(page).click()
-  const { deckId } = (await began).postDataJSON() as { deckId: string }
+  const deckId = new URL((await onItsWay).url()).pathname.split('/').at(-1)!
   await expect(page.getByRole('progressbar', { name: 'Importing the deck' })).toBeVisible()
   await open(page, `${app.url}/settings`)
   // A deck that is on its way takes colours; what was left is told that it is not.

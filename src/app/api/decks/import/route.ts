@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { taking } from '@/app/writing'
-import { beginDeck, deckStatus, listDecks } from '@/db/decks'
+import { beginDeck, deckStatus, discardDeck, listDecks } from '@/db/decks'
 import { openDb } from '@/store/store'
 import { nameValue, numberValue } from '@/ui/form/form-values'
 import { refuse } from './answer'
@@ -30,5 +30,7 @@ export const POST = taking({ takes: 'decks', mostBytes: 10_000 }, async (request
   if ((await listDecks(db)).some((deck) => deck.maker === maker && deck.name === name))
     return refuse(409, { fields: { name: `${maker} has a deck “${name}” already.` } })
   await beginDeck(db, deckId, { maker, name, whiteBase: [baseL, baseA, baseB] })
+  // A page that is closed gives its import up, perhaps before this had begun it.
+  if (request.signal.aborted) await discardDeck(db, deckId)
   return Response.json({ ok: true })
 })
