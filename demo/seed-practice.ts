@@ -27,7 +27,7 @@ const DAY_MS = 86_400_000
 
 /** Rounds of practice as these learners would have answered them, at questions made as anybody's are. */
 export async function seedPractice(hand: Hand, fromMs: number): Promise<void> {
-  const material = inventedMaterial(1)
+  const material = inventedMaterial(1, 'american')
   const random = seededRandom(23)
   for (const { name, rounds, from, to, weakLean } of LEARNERS) {
     const learnerId = steadyId()

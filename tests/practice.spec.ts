@@ -70,7 +70,7 @@ test('a round of twenty by keyboard alone: each answer is kept as the core judge
   const latest = answers.slice(-20)
   expect(answers).toHaveLength(40)
   for (const { spec, given, isRight: right, tookMs } of latest) {
-    const question: Question | null = questionAgain(inventedMaterial(0), spec)
+    const question: Question | null = questionAgain(inventedMaterial(0, 'american'), spec)
     expect(question, JSON.stringify(spec)).not.toBeNull()
     expect(right).toBe(isRight(question!.answer, given))
     expect(tookMs).toBeGreaterThan(0)

@@ -55,12 +55,12 @@ export function computedSentences(): Readonly<Record<string, readonly string[]>>
         oneOf([noon, lamps]),
         { reflectance: surface(wall()), source: 'maker', strengthPercent: 100 },
         {
-          name: kindWords(kind),
+          name: kindWords(kind, 'american'),
           role: roleOf(kind, DEFAULT_HOUSE_RULES),
           varies: false,
           colours: [
             {
-              part: kindWords(kind),
+              part: kindWords(kind, 'american'),
               sharePercent: 100,
               reflectance: surface(stays()),
               source: 'reader',

@@ -12,12 +12,12 @@ export const metadata: Metadata = { title: { default: 'Elm Swatch', template: '%
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
 
 export default async function RootLayout({ children }: { children: React.ReactNode }) {
-  const { who, lengths, volumes, firstSpeaks } = await loadSettings()
+  const { who, lengths, volumes, words, firstSpeaks } = await loadSettings()
   const locale = knownLocale((await headers()).get('accept-language') ?? '')
   return (
     <html lang="en">
       <body>
-        <SettingsProvider settings={{ who, lengths, volumes, firstSpeaks, locale }}>
+        <SettingsProvider settings={{ who, lengths, volumes, words, firstSpeaks, locale }}>
           {children}
         </SettingsProvider>
         <Hydrated />

@@ -3,6 +3,7 @@ import { listCommands, namesInVisit } from '../db/commands'
 import { sqlState } from '../db/db'
 import { listDecks } from '../db/decks'
 import { listLooks } from '../db/looks'
+import { FIRST_OWN_WORDS } from '../db/settings'
 import { listVisits } from '../db/visits'
 import { testDb } from '../db/test-db.fixture'
 import { apply } from './apply'
@@ -119,7 +120,7 @@ test('a change that has waited since why was kept in words is kept by keys, once
   } as unknown as PayloadOf<'say-why'>)
   expect(await apply(db, why, NOW)).toMatchObject({ ok: true })
   expect((await listLooks(db, house.visitId))[0]!.reasons).toEqual(['near-miss'])
-  const told = sentenceOf(why, { get: () => 'it' }, 'metric')
+  const told = sentenceOf(why, { get: () => 'it' }, FIRST_OWN_WORDS)
   expect(told).toBe('Said of “it”: near miss')
 })
 
@@ -373,7 +374,7 @@ test('the history tells each change in a sentence, also what was removed since',
   const history = historyOf(
     await listCommands(db, house.visitId),
     await namesInVisit(db, house.visitId),
-    'metric',
+    FIRST_OWN_WORDS,
   )
   expect(history.map(({ sentence }) => sentence)).toEqual([
     'Oneling at 75 % ruled out for the house: Mustard everywhere.',
@@ -397,7 +398,7 @@ test('a change is told when it is made and read without its payload; one from be
   await done(db, 'undo', { visitId: house.visitId, commandId: id })
   const told = async () => {
     const commands = await listCommands(db, house.visitId)
-    const history = historyOf(commands, await namesInVisit(db, house.visitId), 'metric')
+    const history = historyOf(commands, await namesInVisit(db, house.visitId), FIRST_OWN_WORDS)
     return {
       payloads: commands.map(({ payload }) => payload),
       said: history.map((each) => each.sentence),

@@ -92,7 +92,7 @@ async function make(
   const note = [typeof said === 'string' ? said : '', clockWords(command.madeAt, receivedAt)]
     .filter(Boolean)
     .join(' ')
-  const sentence = await tellWith(tx, (nameOf, lengths) => made.sentence(payload, nameOf, lengths))
+  const sentence = await tellWith(tx, (nameOf, own) => made.sentence(payload, nameOf, own))
   const kept = await maybeOne(
     tx,
     z.object({ answer: Kept }),

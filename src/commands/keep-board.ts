@@ -38,12 +38,12 @@ export const keepBoard = kind({
   sentence(
     { candidateId, roomId, widthMm, heightMm, count, sheen, begun, removed },
     nameOf,
-    units,
+    { lengths },
   ) {
     const what =
       roomId === null ? `${count === 1 ? 'Board' : `${count} boards`}` : 'Strip on the wall'
     if (removed) return `${what} of ${nameOf(candidateId)} removed`
-    const size = `${lengthWords(widthMm, units)} × ${lengthWords(heightMm, units)}`
+    const size = `${lengthWords(widthMm, lengths)} × ${lengthWords(heightMm, lengths)}`
     const when = begun ? `, painted from ${begun.date} ${clockOfMinutes(begun.clockMinute)}` : ''
     return `${what} of ${nameOf(candidateId)}, ${sheen}, ${size}${roomId === null ? '' : ` in ${nameOf(roomId)}`}${when}`
   },

@@ -87,6 +87,6 @@ export const keepKeeper = kind({
     keeper_name_in_room: (keeper) =>
       new Refusal('', { name: `This room has a “${keeper.name}” already.` }),
   },
-  sentence: (keeper, nameOf) =>
-    `${keeper.name} in ${nameOf(keeper.roomId)}: ${kindWords(keeper.kind)}, ${keeper.state}`,
+  sentence: (keeper, nameOf, { words }) =>
+    `${keeper.name} in ${nameOf(keeper.roomId)}: ${kindWords(keeper.kind, words)}, ${keeper.state}`,
 })

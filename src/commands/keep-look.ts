@@ -124,9 +124,9 @@ export const keepLook = kind({
     ]
     return gone.length > 0 ? `Removed meanwhile: ${gone.join(', ')}.` : undefined
   },
-  sentence: (look, nameOf) =>
+  sentence: (look, nameOf, { words }) =>
     `${nameOf(look.candidate.deckColourId)} at ${look.candidate.strengthPercent} % beside ` +
-    `${againstSaid(look.against, nameOf)} in ${nameOf(look.roomId)}: ${lookSaid(look)}` +
+    `${againstSaid(look.against, nameOf, words)} in ${nameOf(look.roomId)}: ${lookSaid(look)}` +
     (look.verdict === null && look.client ? `, who says ${look.client.says}` : '') +
     (look.seen.as === 'screen' ? ' (on the screen)' : ''),
 })

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { FIRST_SPEAKS } from '../core/record/agreement'
+import { TRADE_WORDS } from '../core/trade-words'
 import { LENGTH_UNITS, VOLUME_UNITS } from '../core/units'
 import { saveSettings } from '../db/settings'
 import { kind } from './kind'
@@ -11,6 +12,7 @@ export const keepSettings = kind({
     who: name('your name'),
     lengths: z.enum(LENGTH_UNITS),
     volumes: z.enum(VOLUME_UNITS),
+    words: z.enum(TRADE_WORDS).default('american'),
     houseRules,
     firstSpeaks: z.enum(FIRST_SPEAKS).default('eye'),
   }),

@@ -50,6 +50,6 @@ export const keepWindow = kind({
     if (!(await saveWindow(tx, roomId, { id: windowId, ...window })))
       throw new Refusal('That window is of another room.')
   },
-  sentence: ({ roomId, bearingDeg, widthMm, heightMm, glazing }, nameOf, lengths) =>
+  sentence: ({ roomId, bearingDeg, widthMm, heightMm, glazing }, nameOf, { lengths }) =>
     `${glazing === SOLID ? 'Door' : 'Window'} in ${nameOf(roomId)}: faces ${compassWord(bearingDeg)}, ${lengthWords(widthMm, lengths)} × ${lengthWords(heightMm, lengths)}`,
 })

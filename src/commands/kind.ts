@@ -1,6 +1,6 @@
 import type { z } from 'zod'
-import type { LengthUnits } from '../core/units'
 import type { Db } from '../db/db'
+import type { OwnWords } from '../db/settings'
 
 /** Who made a change, with what, and when by which clock. */
 export interface Circumstances {
@@ -49,7 +49,7 @@ export interface Kind<P> {
   readonly keeps?: (payload: P) => unknown
   /** What is said where a unique index refuses it, by the name of the index. */
   readonly taken?: Readonly<Record<string, (payload: P) => Refusal>>
-  readonly sentence: (payload: P, nameOf: NameOf, lengths: LengthUnits) => string
+  readonly sentence: (payload: P, nameOf: NameOf, own: OwnWords) => string
 }
 
 /** Declares a kind; what its functions take follows from its payload. */

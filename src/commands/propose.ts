@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { SHEENS } from '../core/paint/sheen'
 import { PROPOSAL_STATUSES, SURFACES } from '../core/record/proposal'
+import { inTradeWords } from '../core/trade-words'
 import { saveProposal, withdrawProposal } from '../db/candidates'
 import { kind, Refusal } from './kind'
 import { id, note } from './values'
@@ -29,10 +30,11 @@ export const propose = kind({
     if (!(await saveProposal(tx, payload, receivedAt)))
       throw new Refusal('That room or candidate is not in this visit, or was removed.')
   },
-  sentence({ candidateId, roomId, surface, status, reason, withdrawn }, nameOf) {
+  sentence({ candidateId, roomId, surface, status, reason, withdrawn }, nameOf, { words }) {
+    const where = `${nameOf(roomId)}, ${inTradeWords(surface, words)}`
     const why = reason && `: ${reason}`
     return withdrawn
-      ? `${nameOf(candidateId)} withdrawn from ${nameOf(roomId)}, ${surface}`
-      : `${nameOf(candidateId)} ${status} for ${nameOf(roomId)}, ${surface}${why}`
+      ? `${nameOf(candidateId)} withdrawn from ${where}`
+      : `${nameOf(candidateId)} ${status} for ${where}${why}`
   },
 })

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { SHEENS } from '../core/paint/sheen'
 import { SURFACES } from '../core/record/proposal'
+import { inTradeWords } from '../core/trade-words'
 import { insertRuling } from '../db/rulings'
 import { kind, Refusal } from './kind'
 import { id, note } from './values'
@@ -25,12 +26,10 @@ export const rule = kind({
       )
   },
   taken: {
-    ruling_of_surface: ({ surface }) =>
-      new Refusal(
-        `There is a ruling on this already (${surface}): reopen it first, with a reason.`,
-      ),
+    ruling_of_surface: () =>
+      new Refusal(`There is a ruling on this already: reopen it first, with a reason.`),
   },
-  sentence: ({ candidateId, roomId, surface, sheen, compromise }, nameOf) =>
-    `Ruled: ${nameOf(candidateId)}, ${sheen}, for ${nameOf(roomId)}, ${surface}` +
+  sentence: ({ candidateId, roomId, surface, sheen, compromise }, nameOf, { words }) =>
+    `Ruled: ${nameOf(candidateId)}, ${sheen}, for ${nameOf(roomId)}, ${inTradeWords(surface, words)}` +
     (compromise && `. ${compromise}`),
 })

@@ -1,5 +1,6 @@
 import { listLooks } from '../db/looks'
 import { listRulings } from '../db/rulings'
+import { FIRST_OWN_WORDS } from '../db/settings'
 import { testDb } from '../db/test-db.fixture'
 import { apply } from './apply'
 import {
@@ -190,9 +191,13 @@ test('the history says what was ruled and why it was reopened', async () => {
   ])
   const compromise = 'Weakest beside Stone.'
   expect(
-    sentenceOf({ kind: 'rule', payload: ruling(house, { compromise }) }, names, 'metric'),
+    sentenceOf({ kind: 'rule', payload: ruling(house, { compromise }) }, names, FIRST_OWN_WORDS),
   ).toBe('Ruled: Oneling at 75 %, eggshell, for Kitchen, walls. Weakest beside Stone.')
   expect(
-    sentenceOf({ kind: 'reopen', payload: reopening(house, 'The rug goes') }, names, 'metric'),
+    sentenceOf(
+      { kind: 'reopen', payload: reopening(house, 'The rug goes') },
+      names,
+      FIRST_OWN_WORDS,
+    ),
   ).toBe('Reopened in Kitchen, Oneling at 75 %: The rug goes')
 })

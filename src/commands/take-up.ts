@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { SHEENS } from '../core/paint/sheen'
 import { SURFACES } from '../core/record/proposal'
+import { inTradeWords } from '../core/trade-words'
 import { takeUpCandidate } from '../db/candidates'
 import { kind, Refusal } from './kind'
 import { id, note, strengthPercent } from './values'
@@ -25,7 +26,11 @@ export const takeUp = kind({
     if (!(await takeUpCandidate(tx, payload, receivedAt)))
       throw new Refusal('That room is not in this visit, or was removed.')
   },
-  sentence: ({ deckColourId, strengthPercent: percent, roomId, surface, status, reason }, nameOf) =>
-    `${nameOf(deckColourId)} at ${percent} % ${status} for ${nameOf(roomId)}, ${surface}` +
+  sentence: (
+    { deckColourId, strengthPercent: percent, roomId, surface, status, reason },
+    nameOf,
+    { words },
+  ) =>
+    `${nameOf(deckColourId)} at ${percent} % ${status} for ${nameOf(roomId)}, ${inTradeWords(surface, words)}` +
     (reason && `: ${reason}`),
 })

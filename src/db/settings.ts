@@ -2,6 +2,7 @@ import { z } from 'zod'
 import type { HouseRules } from '../core/advice/house-rules'
 import { FIRST_SPEAKS, type FirstSpeaks } from '../core/record/agreement'
 import type { PaintWays } from '../core/quantity/products'
+import { TRADE_WORDS, type TradeWords } from '../core/trade-words'
 import { PaintWaysRow } from './paint-ways-row'
 import { LENGTH_UNITS, VOLUME_UNITS, type LengthUnits, type VolumeUnits } from '../core/units'
 import { maybeOne, type Db } from './db'
@@ -13,6 +14,8 @@ export interface Settings {
   readonly who: string
   readonly lengths: LengthUnits
   readonly volumes: VolumeUnits
+  /** What the parts of a room are called. */
+  readonly words: TradeWords
   /** The schools that a new visit begins with. */
   readonly houseRules: HouseRules
   /** Who speaks first on the bench. */
@@ -23,10 +26,16 @@ export interface Settings {
   readonly dailyBackup: boolean
 }
 
+/** Its units and its words for the parts of a room. */
+export type OwnWords = Pick<Settings, 'lengths' | 'words'>
+
+export const FIRST_OWN_WORDS: OwnWords = { lengths: 'metric', words: 'american' }
+
 const SettingsRow = z.object({
   who: z.string(),
   lengths: z.enum(LENGTH_UNITS),
   volumes: z.enum(VOLUME_UNITS),
+  words: z.enum(TRADE_WORDS),
   houseRules: HouseRulesRow,
   firstSpeaks: z.enum(FIRST_SPEAKS),
   paintWays: PaintWaysRow.nullable(),
@@ -41,7 +50,7 @@ export const findSettings = (db: Db): Promise<Settings | null> =>
   maybeOne(
     db,
     SettingsRow,
-    'select who, lengths, volumes, house_rules as "houseRules", first_speaks as "firstSpeaks", paint_ways as "paintWays", daily_backup as "dailyBackup" from settings',
+    'select who, lengths, volumes, words, house_rules as "houseRules", first_speaks as "firstSpeaks", paint_ways as "paintWays", daily_backup as "dailyBackup" from settings',
   )
 
 export async function saveSettings(
@@ -49,15 +58,16 @@ export async function saveSettings(
   settings: Omit<Settings, 'paintWays' | 'dailyBackup'>,
 ): Promise<void> {
   await tx.query(
-    `insert into settings (id, who, lengths, volumes, house_rules, first_speaks)
-     values ($1, $2, $3, $4, $5::jsonb, $6)
+    `insert into settings (id, who, lengths, volumes, words, house_rules, first_speaks)
+     values ($1, $2, $3, $4, $5, $6::jsonb, $7)
      on conflict (id) do update set who = excluded.who, lengths = excluded.lengths,
-       volumes = excluded.volumes, house_rules = excluded.house_rules, first_speaks = excluded.first_speaks`,
+       volumes = excluded.volumes, words = excluded.words, house_rules = excluded.house_rules, first_speaks = excluded.first_speaks`,
     [
       ID,
       settings.who,
       settings.lengths,
       settings.volumes,
+      settings.words,
       JSON.stringify(settings.houseRules),
       settings.firstSpeaks,
     ],
@@ -66,7 +76,11 @@ export async function saveSettings(
 
 /** The units that lengths are said in; metric before they were chosen. */
 export const lengthUnits = async (db: Db): Promise<LengthUnits> =>
-  (await findSettings(db))?.lengths ?? 'metric'
+  (await findSettings(db))?.lengths ?? FIRST_OWN_WORDS.lengths
+
+/** How a store says what it tells; metric and American before it was chosen. */
+export const ownWordsOf = async (db: Db): Promise<OwnWords> =>
+  (await findSettings(db)) ?? FIRST_OWN_WORDS
 
 /** Says how paint is sampled and reckoned; null: as is usual. False in a store that was never started. */
 export async function savePaintWays(tx: Db, ways: PaintWays | null): Promise<boolean> {

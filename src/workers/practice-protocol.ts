@@ -3,6 +3,7 @@ import type { PracticeFinish } from '@/core/practice/asked-about'
 import type { Round } from '@/core/practice/next'
 import type { Question } from '@/core/practice/question'
 import type { FacetScore, KindScore, ScorePoint } from '@/core/practice/score'
+import type { TradeWords } from '@/core/trade-words'
 import type { DeckName } from './fetch-deck'
 
 /** What questions are made of: one's own decks and keepers, or invented ones. Cloneable. */
@@ -14,6 +15,7 @@ export interface OpenRequest {
     readonly finishes: readonly PracticeFinish[]
   } | null
   readonly seed: number
+  readonly words: TradeWords
 }
 
 /** The next question of a round. */

@@ -31,8 +31,8 @@ let invented: Material | null = null
 
 const reply = (message: PracticeReply): void => self.postMessage(message)
 
-async function open({ id, own, seed }: OpenRequest): Promise<void> {
-  invented = inventedMaterial(seed)
+async function open({ id, own, seed, words }: OpenRequest): Promise<void> {
+  invented = inventedMaterial(seed, words)
   const decks = own ? await Promise.all(own.decks.map((deck) => fetchDeck(deck))) : []
   const paints = decks.flatMap((deck) => {
     const whiteBase = labWhiteBase(deck.whiteBase)
@@ -47,6 +47,7 @@ async function open({ id, own, seed }: OpenRequest): Promise<void> {
     ? materialOf(
         paints,
         own.finishes.length > 0 ? own.finishes : invented.finishes,
+        words,
         someOf(paints.length, seed),
       )
     : invented

@@ -83,7 +83,7 @@ export async function loadHandOff(visitId: string): Promise<HandOff> {
   const page = await loadVisit(visitId)
   const { visit, rooms } = page
   const ways = await loadPaintWays()
-  const { who, lengths, volumes } = await loadSettings()
+  const { who, lengths, volumes, words } = await loadSettings()
   const decks = await loadDecks()
   const candidates = await loadCandidates(visit.id)
   const rulings = standingRulings(await loadRulings(visit.id))
@@ -122,6 +122,7 @@ export async function loadHandOff(visitId: string): Promise<HandOff> {
     ).map((order) => ({ ...order, what: order.key })),
     lengths,
     volumes,
+    words,
     currency: ways.currency,
   }
 

@@ -23,6 +23,7 @@ import type { BenchCandidate } from '@/ui/bench/bench-model'
 import type { GridAsked, GridColumn, GridRow } from '@/ui/grid/grid-model'
 import { candidatePaint, loadRoomBrief } from './paints'
 import { standingRulings } from './rulings'
+import { loadSettings } from './settings'
 import {
   loadCandidates,
   loadDecks,
@@ -150,10 +151,11 @@ export function whyOut(
 /** What a look was held against and in which light, in the words of its visit. */
 export async function lookWordsOf(visit: Visit) {
   const names = await loadNames(visit.id)
+  const { words } = await loadSettings()
   const { latitudeDeg, longitudeDeg, timeZone } = visit
   return {
     against: ({ against }: Look): string =>
-      againstSaid(against, (id) => names.get(id) ?? 'what was removed since'),
+      againstSaid(against, (id) => names.get(id) ?? 'what was removed since', words),
     light: ({ light }: Look, shownDate: string | null = null): string =>
       lightSaid(
         light,

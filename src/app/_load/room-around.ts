@@ -50,7 +50,7 @@ export async function loadRoomAround(visitId: string, roomId: string) {
   const { visit, room } = await loadRoom(visitId, roomId)
   const decks = await loadDecks()
   const ways = await loadPaintWays()
-  const { lengths, volumes } = await loadSettings()
+  const { lengths, volumes, words } = await loadSettings()
   const candidates = await loadCandidates(visit.id)
   const keepers = await loadKeepersInRoom(visit.id, room.id)
   const looks = await loadLooksThatCount(visit.id)
@@ -104,7 +104,7 @@ export async function loadRoomAround(visitId: string, roomId: string) {
         sheen,
         status,
         paint: candidatePaint(candidate, decks),
-        product: productWords(productFor(surface)),
+        product: productWords(productFor(surface), words),
         said: coats.said,
         coats: coats.coats,
         area: quantity && areaWords(quantity.areaM2, lengths),

@@ -11,6 +11,7 @@ import type { Visit } from '@/db/visits'
 import type { Inside, InsideOption, InsideRoom, RoomBeyond } from '@/ui/inside/inside-room'
 import { candidatePaint, keeperFinish } from './paints'
 import { standsFor } from './room-around'
+import { loadTradeWords } from './settings'
 import {
   isUpIn,
   loadCandidates,
@@ -36,6 +37,7 @@ export async function loadInside(visitId: string, roomId: string): Promise<Insid
 
 async function insideOf(visit: Visit, room: Room): Promise<InsideRoom> {
   const visitId = visit.id
+  const inWords = await loadTradeWords()
   const decks = await loadDecks()
   const candidates = await loadCandidates(visitId)
   const paint = (await loadRoomPaint(visitId)).get(room.id) ?? USUAL_ROOM_PAINT
@@ -116,7 +118,7 @@ async function insideOf(visit: Visit, room: Room): Promise<InsideRoom> {
     ],
     taken: [
       ...(ceiling ? [] : ['the ceiling is taken as white']),
-      ...(trim || trimStays ? [] : ['trim is taken as white']),
+      ...(trim || trimStays ? [] : [inWords('trim is taken as white')]),
       ...(keepers.some(({ kind }) => kind === 'floor' || kind === 'carpet')
         ? []
         : ['the floor is taken as a mid grey']),

@@ -1,6 +1,7 @@
 import { cache } from 'react'
 import { DEFAULT_HOUSE_RULES } from '@/core/advice/house-rules'
 import { usualWays, type PaintWays } from '@/core/quantity/products'
+import { inTradeWords } from '@/core/trade-words'
 import { findSettings, type Settings } from '@/db/settings'
 import { openDb } from '@/store/store'
 
@@ -9,6 +10,7 @@ export const FIRST_SETTINGS: Settings = {
   who: 'Consultant',
   lengths: 'metric',
   volumes: 'litres',
+  words: 'american',
   houseRules: DEFAULT_HOUSE_RULES,
   firstSpeaks: 'eye',
   paintWays: null,
@@ -17,6 +19,12 @@ export const FIRST_SETTINGS: Settings = {
 
 /** The settings as they were kept, once a request; null before the first start is done. */
 export const loadKeptSettings = cache(async () => findSettings(await openDb()))
+
+/** Says a text of ours in the words of the store's trade. */
+export async function loadTradeWords(): Promise<(text: string) => string> {
+  const { words } = await loadSettings()
+  return (text) => inTradeWords(text, words)
+}
 
 export const loadSettings = async (): Promise<Settings> =>
   (await loadKeptSettings()) ?? FIRST_SETTINGS

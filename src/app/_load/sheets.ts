@@ -23,6 +23,7 @@ import { handedPaint, loadHandOff, sheetSwatch } from './hand-off'
 import { candidatePaint } from './paints'
 import { loadRoomPicture, picturesOf } from './room-pictures'
 import { loadRoomSheet } from './room-sheet'
+import { loadTradeWords } from './settings'
 import { loadTogether } from './together'
 import {
   loadCandidates,
@@ -159,6 +160,7 @@ async function byDaylight(visitId: string): Promise<ReadonlyMap<string, string>>
 }
 
 async function entryOf(visitId: string): Promise<(entry: FetchEntry) => ToFetch> {
+  const inWords = await loadTradeWords()
   const decks = await loadDecks()
   const candidates = await loadCandidates(visitId)
   return ({ paint, wanted, rooms }) => ({
@@ -169,12 +171,15 @@ async function entryOf(visitId: string): Promise<(entry: FetchEntry) => ToFetch>
     swatch: sheetSwatch(paint, []),
     wanted:
       wanted.length > 0
-        ? wanted.map(({ room, surface, reason }) => `${room}, ${surface}${reason && `: ${reason}`}`)
+        ? wanted.map(
+            ({ room, surface, reason }) => `${room}, ${inWords(surface)}${reason && `: ${reason}`}`,
+          )
         : rooms,
   })
 }
 
 async function recordedRooms(visitId: string): Promise<RecordedRoom[]> {
+  const inWords = await loadTradeWords()
   const page = await loadVisit(visitId)
   const decks = await loadDecks()
   const candidates = await loadCandidates(visitId)
@@ -193,7 +198,7 @@ async function recordedRooms(visitId: string): Promise<RecordedRoom[]> {
       keepers: sheet.keepers.map(({ name, state }) => `${name}: ${state}`),
       ruled: sheet.rulings.map(
         ({ surface, entry, sheen, by, on }) =>
-          `Ruled for ${surface}: ${entry.paint.code}, ${entry.paint.name} at ${entry.paint.strengthPercent} %, ${sheen}, by ${by}, ${on}`,
+          `Ruled for ${inWords(surface)}: ${entry.paint.code}, ${entry.paint.name} at ${entry.paint.strengthPercent} %, ${sheen}, by ${by}, ${on}`,
       ),
       candidates: entries.map(({ paint, says, ruledOut, looks }) => ({
         paint: handedPaint(

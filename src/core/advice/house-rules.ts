@@ -88,7 +88,7 @@ export const HOUSE_RULES = {
       },
       wall: {
         label: 'On the wall',
-        says: 'Painted straight on the wall, up to the woodwork on both sides, in two coats.',
+        says: 'Painted straight on the wall, up to the trim on both sides, in two coats.',
       },
     },
     default: 'board',

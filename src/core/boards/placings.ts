@@ -104,7 +104,7 @@ export function placingsOf(
     keeper.leads
       ? `behind ${keeper.name}, which leads`
       : keeper.isTrim
-        ? `against ${keeper.name}, the trim that stays`
+        ? `against ${keeper.name}, which stays`
         : `beside ${keeper.name}`
   return [
     ...walls.map((wall): Placing => ({

@@ -37,7 +37,7 @@ function pairsInPlay(about: EyeLimit | null): readonly Pair[] {
         return Math.abs(laxer - stricter) >= AT_STAKE
       })
     : Array.from({ length: HELD_UP }, (_, n): Pair => {
-        const { keeper } = inventedFinish(n)
+        const { keeper } = inventedFinish(n, 'american')
         return {
           wall: { undertone: undertoneOf(LIGHT, inventedPaint(n).reflectance), source: 'maker' },
           parts: partsOf(LIGHT, keeper.colours),

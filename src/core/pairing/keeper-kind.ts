@@ -1,3 +1,5 @@
+import { inTradeWords, type TradeWords } from '../trade-words'
+
 interface KindOfKeeper {
   /** Furnishings can be carried out of the room; fixed finishes cannot. */
   readonly as: 'fixed' | 'furnishing'
@@ -10,7 +12,7 @@ const KINDS = {
   floor: { as: 'fixed', dearness: 5, words: 'floor' },
   fireplace: { as: 'fixed', dearness: 4.8, words: 'fireplace' },
   stone: { as: 'fixed', dearness: 5 - 4 / 9, words: 'stone' },
-  counter: { as: 'fixed', dearness: 4.4, words: 'counter' },
+  counter: { as: 'fixed', dearness: 4.4, words: 'countertop' },
   tile: { as: 'fixed', dearness: 5 - 8 / 9, words: 'tile' },
   panelling: { as: 'fixed', dearness: 3.9, words: 'panelling' },
   cabinets: { as: 'fixed', dearness: 5 - 12 / 9, words: 'cabinet' },
@@ -33,7 +35,8 @@ export type KeeperKind = keyof typeof KINDS
 export const KEEPER_KINDS = Object.keys(KINDS) as [KeeperKind, ...KeeperKind[]]
 
 /** A kind as people say it. */
-export const kindWords = (kind: KeeperKind): string => KINDS[kind].words
+export const kindWords = (kind: KeeperKind, words: TradeWords): string =>
+  inTradeWords(KINDS[kind].words, words)
 
 /** Whether it stays because it cannot be carried out. */
 export const isFixed = (kind: KeeperKind): boolean => KINDS[kind].as === 'fixed'

@@ -6,7 +6,9 @@ import type { Reflectance } from '../colour/spectrum'
 import { reflectanceOfReading } from '../paint/reading'
 import { ImpossibleColourError } from '../paint/smoothest-reflectance'
 import { labWhiteBase } from '../paint/white-base'
+import { kindWords } from '../pairing/keeper-kind'
 import { seededRandom } from '../seeded-random'
+import type { TradeWords } from '../trade-words'
 import type { PracticeFinish, PracticePaint } from './asked-about'
 
 const WHITE_BASE = labWhiteBase([95.5, -0.6, 2.2])
@@ -54,7 +56,7 @@ const FINISHES: readonly (readonly [
 const SHARE_OF_GROUND = 78
 
 /** An invented finish, the same for the same number. */
-export function inventedFinish(number: number): PracticeFinish {
+export function inventedFinish(number: number, words: TradeWords): PracticeFinish {
   const random = seededRandom(number ^ 0x5eed)
   const [kind, lightness, chroma, hueDeg, colours] =
     FINISHES[Math.floor(random() * FINISHES.length)]!
@@ -68,7 +70,7 @@ export function inventedFinish(number: number): PracticeFinish {
   return {
     ...{ ref: { invented: number }, patchHash: null, kind },
     keeper: {
-      name: kind,
+      name: kindWords(kind, words),
       varies: false,
       role: roleOf(kind, DEFAULT_HOUSE_RULES),
       colours: (colours > 1 ? [ground, fleck] : [ground]).map((each, i) => ({

@@ -1,5 +1,6 @@
 import type { PreparedLight } from '../colour/appearance'
 import { BANDS } from '../colour/spectrum'
+import type { TradeWords } from '../trade-words'
 import { emptyUndertones, flatUndertones, undertoneAt } from '../undertone/flat-undertones'
 import type { Undertone } from '../undertone/undertone'
 import { inventedFinish, inventedPaint } from './invented'
@@ -20,12 +21,13 @@ const INVENTED_PAINTS = 500
 const INVENTED_FINISHES = 24
 
 /** Invented paints and finishes, the same for the same seed. */
-export function inventedMaterial(seed: number): Material {
+export function inventedMaterial(seed: number, words: TradeWords): Material {
   const numbers = (count: number): number[] =>
     Array.from({ length: count }, (_, i) => (seed * count + i) % 2 ** 31)
   return materialOf(
     numbers(INVENTED_PAINTS).map(inventedPaint),
-    numbers(INVENTED_FINISHES).map(inventedFinish),
+    numbers(INVENTED_FINISHES).map((number) => inventedFinish(number, words)),
+    words,
   )
 }
 
@@ -37,6 +39,7 @@ export function inventedMaterial(seed: number): Material {
 export function materialOf(
   all: readonly PracticePaint[],
   finishes: readonly PracticeFinish[],
+  words: TradeWords,
   places: readonly number[] = all.map((_, place) => place),
 ): Material {
   const paints = places.map((place) => all[place]!)
@@ -48,7 +51,7 @@ export function materialOf(
     ...{ paints, finishes },
     paint: (ref) => ('own' in ref ? (ownPaints.get(ref.own) ?? null) : inventedPaint(ref.invented)),
     finish: (ref) =>
-      'own' in ref ? (ownFinishes.get(ref.own) ?? null) : inventedFinish(ref.invented),
+      'own' in ref ? (ownFinishes.get(ref.own) ?? null) : inventedFinish(ref.invented, words),
     leans(light) {
       const before = known.get(light)
       if (before) return before

@@ -1,7 +1,6 @@
 import { spreadsOf } from '../chance-over'
 import type { PreparedLight } from '../colour/appearance'
 import { chancePercent, FIRM_FROM } from '../pairing/chance'
-import { kindWords } from '../pairing/keeper-kind'
 import { pairReading, type PairReading } from '../pairing/pair-reading'
 import { reasonOf } from '../pairing/reason'
 import { directionOf } from '../pairing/said-of-pair'
@@ -48,8 +47,8 @@ function pairOf(spec: Spec, material: Material): Pair | null {
 }
 
 /** One's own by its name, an invented one by what it is. */
-const calledIn = ({ ref, kind, keeper }: PracticeFinish): string =>
-  'own' in ref ? keeper.name : `the ${kindWords(kind)}`
+const calledIn = ({ ref, keeper }: PracticeFinish): string =>
+  'own' in ref ? keeper.name : `the ${keeper.name}`
 
 const readingIn = (light: PreparedLight, { paint, finish }: Pair): PairReading =>
   pairReading(light, { ...paint, strengthPercent: 100 }, finish.keeper)

@@ -21,7 +21,7 @@ const SEEDS = 5
 /** A deck of one's own, of even greys and pale colours, as no invented one is. */
 function ownMaterial(): Material {
   const random = seededRandom(99)
-  const invented = inventedMaterial(3)
+  const invented = inventedMaterial(3, 'american')
   const paints = Array.from({ length: 500 }, (_, i) => {
     const lab = [40 + 54 * random(), 16 * random() - 8, 20 * random() - 6] as const
     return {
@@ -37,10 +37,10 @@ function ownMaterial(): Material {
     ...finish,
     ref: { own: `finish ${i}` },
   }))
-  return materialOf(paints, finishes)
+  return materialOf(paints, finishes, 'american')
 }
 
-const MATERIALS = { invented: inventedMaterial(1), own: ownMaterial() }
+const MATERIALS = { invented: inventedMaterial(1, 'american'), own: ownMaterial() }
 
 const asked = new Map<PracticeKind, Question[]>()
 
@@ -123,11 +123,11 @@ test.each(PRACTICE_KINDS)(
     const material = MATERIALS.invented
     const wanted = { kind, level: QUESTION_KINDS[kind].start, seed: 77 }
     const question = questionFrom(material, wanted)!
-    expect(questionFrom(inventedMaterial(1), wanted)).toEqual(question)
+    expect(questionFrom(inventedMaterial(1, 'american'), wanted)).toEqual(question)
     expect(questionFrom(material, { ...wanted, seed: 78 })!.spec).not.toEqual(question.spec)
     // After it went through the store.
     const kept = JSON.parse(JSON.stringify(question.spec)) as Question['spec']
-    expect(questionAgain(inventedMaterial(5), kept)).toEqual(question)
+    expect(questionAgain(inventedMaterial(5, 'american'), kept)).toEqual(question)
     expect(
       questionAgain(material, { ...kept, paints: kept.paints.map(() => ({ own: 'gone' })) }),
     ).toBeNull()
@@ -215,7 +215,7 @@ test('the light that turns a colour most does so by colorjs.io as well', () => {
 })
 
 test('nothing can be asked of nothing', () => {
-  const none = materialOf([], [])
+  const none = materialOf([], [], 'american')
   for (const kind of PRACTICE_KINDS)
     expect(questionFrom(none, { kind, level: QUESTION_KINDS[kind].start, seed: 1 })).toBeNull()
 })

@@ -5,6 +5,7 @@ import { USUAL_DRYING, type Drying } from '../boards/drying'
 import type { Pack } from './packs'
 import type { Sheen } from '../paint/sheen'
 import type { Treatment } from '../paint/treatment'
+import { inTradeWords, type TradeWords } from '../trade-words'
 
 export const PRODUCT_USES = [
   'walls',
@@ -107,7 +108,8 @@ const WORDS: Readonly<Record<ProductUse, string>> = {
   undercoat: 'undercoat',
 }
 
-export const productWords = (use: ProductUse): string => WORDS[use]
+export const productWords = (use: ProductUse, words: TradeWords): string =>
+  inTradeWords(WORDS[use], words)
 
 // More surface than its outline has, and what its hollows hold (common practice).
 const TAKES_MORE: Readonly<Record<Treatment, number>> = {

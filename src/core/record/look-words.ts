@@ -3,6 +3,7 @@ import { clockOfMinutes, clockTime, type LocalDay } from '../light/day-clock'
 import { SKY_WORDS, sourceWords } from '../light/source-words'
 import { ALL_WALLS, spotWords } from '../light/spot'
 import type { Place } from '../light/sun-position'
+import { inTradeWords, type TradeWords } from '../trade-words'
 import { otherStrengthPercent, type Against, type Look, type LookLight } from './look'
 import { verdictSentence } from './verdict'
 
@@ -76,7 +77,11 @@ export function seenSaid(look: Look): string {
 }
 
 /** What it was held against, in words. */
-export function againstSaid(against: Against, nameOf: (id: string) => string): string {
+export function againstSaid(
+  against: Against,
+  nameOf: (id: string) => string,
+  words: TradeWords,
+): string {
   switch (against.kind) {
     case 'keeper':
       return against.part === null
@@ -85,7 +90,7 @@ export function againstSaid(against: Against, nameOf: (id: string) => string): s
     case 'wall':
       return `the ${against.plane} wall`
     case 'trim':
-      return `${against.trim.replace('-', ' ')} trim`
+      return inTradeWords(`${against.trim.replace('-', ' ')} trim`, words)
     case 'candidate':
       return nameOf(against.candidateId)
     case 'comparator':

@@ -143,7 +143,7 @@ function sameColour(wall: DeckColour): TrimOption {
     judgement: judgementOf(CARRIED_ON),
     chance: CARRIED_ON,
     lrvRatio: 1,
-    words: `the wall’s own colour in ${trimSheen}: quiet, the line of the trim shows by its shine alone`,
+    words: `the wall’s own colour in ${trimSheen}: quiet, its line shows by the shine alone`,
   }
 }
 

@@ -1,5 +1,6 @@
 import type { HouseRules } from '../advice/house-rules'
 import { strengthWords } from '../paint/strength'
+import { inTradeWords } from '../trade-words'
 import { cautionsOf, ON_SAFETY } from './cautions'
 import { howItLooks, stillToLook, whyChosen } from './client-words'
 import { type HandedRoom, type HandOff, type RuledSurface } from './hand-off'
@@ -16,7 +17,7 @@ export function clientSheet(
     ...house.head,
     title: 'Your colours',
     blocks: [
-      ...house.rooms.flatMap((room) => roomBlocks(room, house.rules, picturesOf(room))),
+      ...house.rooms.flatMap((room) => roomBlocks(room, house, picturesOf(room))),
       { kind: 'heading', text: 'To keep in mind' },
       ...cautions.map((text): SheetBlock => ({ kind: 'caution', text })),
       {
@@ -30,7 +31,7 @@ export function clientSheet(
 
 function roomBlocks(
   room: HandedRoom,
-  rules: HouseRules,
+  { rules, words }: HandOff,
   pictures: readonly SheetPicture[],
 ): SheetBlock[] {
   const { name, ruled, open, ruledOut } = room
@@ -40,7 +41,7 @@ function roomBlocks(
     ...ruled.map((each): SheetBlock => ({
       kind: 'entry',
       swatch: each.swatch,
-      title: `${capital(each.surface)}: ${each.paint.name}`,
+      title: `${inTradeWords(capital(each.surface), words)}: ${each.paint.name}`,
       figures: `${each.paint.code}, ${each.paint.maker}, ${each.paint.deck}; ${strengthWords(each.paint.strengthPercent)}, in ${each.sheen}`,
       lines: linesOf(each, rules),
     })),
@@ -53,7 +54,7 @@ function roomBlocks(
         ]
       : []),
     ...(open.length > 0
-      ? [{ kind: 'text' as const, text: `Still open: ${open.join(', ')}.` }]
+      ? [{ kind: 'text' as const, text: `Still open: ${inTradeWords(open.join(', '), words)}.` }]
       : []),
     ...(ruledOut.length > 0
       ? [

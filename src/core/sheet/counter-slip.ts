@@ -26,7 +26,7 @@ export function counterSlip(house: HandOff, swatchHex: ReadonlyMap<string, strin
         figures: `${paint.maker}, ${paint.deck}, LRV ${Math.round(paint.lrvPercent)} %`,
         lines: [
           ...mixLines(paint.strengthPercent, paint.base, paint.mayBeRefused),
-          `${capital(sheen)}, ${productWords(use)}.`,
+          `${capital(sheen)}, ${productWords(use, house.words)}.`,
           `${packsSaid(packs)} (${volumeWords(litres, house.volumes)} needed).`,
           'Bring a dried sample: dab it on card, let it dry, hold it to the board before the tins leave the shop.',
         ],

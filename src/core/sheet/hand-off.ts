@@ -6,6 +6,7 @@ import type { Coats, Ordered, Quantity } from '../quantity/quantity'
 import type { Surface } from '../record/proposal'
 import type { LengthUnits, VolumeUnits } from '../units'
 import type { HouseRules } from '../advice/house-rules'
+import type { TradeWords } from '../trade-words'
 import type { Undertone } from '../undertone/undertone'
 import type { SheetDocument, SheetSwatch } from './sheet-document'
 
@@ -84,6 +85,7 @@ export interface HandOff {
   readonly undercoats: readonly (Ordered & { readonly what: string })[]
   readonly lengths: LengthUnits
   readonly volumes: VolumeUnits
+  readonly words: TradeWords
   readonly currency: string
 }
 

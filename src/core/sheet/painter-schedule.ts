@@ -2,6 +2,7 @@ import { productWords, productFor } from '../quantity/products'
 import { packsSaid } from '../quantity/packs'
 import { areaWords, volumeWords } from '../units'
 import type { Surface } from '../record/proposal'
+import { inTradeWords } from '../trade-words'
 import { cautionsOf, ON_SAFETY } from './cautions'
 import { capital } from '../words'
 import type { HandedRoom, HandOff, RuledSurface } from './hand-off'
@@ -62,6 +63,7 @@ export function painterSchedule(house: HandOff): SheetDocument {
 
 function roomBlocks(room: HandedRoom, house: HandOff): SheetBlock[] {
   const inOrder = room.ruled.toSorted((p, q) => ORDER.indexOf(p.surface) - ORDER.indexOf(q.surface))
+  const called = (surface: Surface): string => inTradeWords(capital(surface), house.words)
   const unsized = inOrder.filter(({ quantity }) => quantity === null)
   const stays = room.keepers.filter(({ state }) => state === 'staying').map(({ name }) => name)
   return [
@@ -75,17 +77,19 @@ function roomBlocks(room: HandedRoom, house: HandOff): SheetBlock[] {
     {
       kind: 'list',
       items: [
-        ...inOrder.map(({ surface, coats }) => `${capital(surface)}: ${coats.said}`),
+        ...inOrder.map(({ surface, coats }) => `${called(surface)}: ${coats.said}`),
         ...(room.hasOldWalls
           ? []
           : [
               'Coats are worked out over an old white; say what is on the walls now for a closer figure.',
             ]),
         ...unsized.map(
-          ({ surface }) => `${capital(surface)}: measure it, its size is not known here.`,
+          ({ surface }) => `${called(surface)}: measure it, its size is not known here.`,
         ),
         ...(stays.length > 0 ? [`Not to be touched, cover it: ${stays.join(', ')}.`] : []),
-        ...(room.open.length > 0 ? [`Not ruled on, leave it: ${room.open.join(', ')}.`] : []),
+        ...(room.open.length > 0
+          ? [`Not ruled on, leave it: ${inTradeWords(room.open.join(', '), house.words)}.`]
+          : []),
       ],
     },
   ]
@@ -93,16 +97,16 @@ function roomBlocks(room: HandedRoom, house: HandOff): SheetBlock[] {
 
 function rowOf(
   { surface, paint, sheen, coats, quantity }: RuledSurface,
-  { lengths, volumes }: HandOff,
+  { lengths, volumes, words }: HandOff,
 ): string[] {
   const under = coats.undercoat
     ? `1 × ${coats.undercoat}${coats.undercoatLrvPercent === null ? '' : ` (LRV ${coats.undercoatLrvPercent} %)`}, then `
     : ''
   return [
-    capital(surface),
+    inTradeWords(capital(surface), words),
     `${paint.code}, ${paint.name}; ${paint.maker}, ${paint.deck}`,
     `${paint.strengthPercent} % of formula, ${paint.base} base`,
-    `${sheen}, ${productWords(productFor(surface))}`,
+    `${sheen}, ${productWords(productFor(surface), words)}`,
     `${under}${coats.coats} ${coats.coats === 1 ? 'coat' : 'coats'}`,
     quantity ? areaWords(quantity.areaM2, lengths) : 'to measure',
     quantity ? volumeWords(quantity.litres, volumes) : 'to work out',
@@ -122,8 +126,9 @@ export function orderBlocks({
   orders,
   undercoats,
   volumes,
+  words,
   currency,
-}: Pick<HandOff, 'orders' | 'undercoats' | 'volumes' | 'currency'>): SheetBlock[] {
+}: Pick<HandOff, 'orders' | 'undercoats' | 'volumes' | 'words' | 'currency'>): SheetBlock[] {
   if (orders.length === 0) return []
   const money = (price: number | null): string =>
     price === null ? 'not given' : `${price.toFixed(2)} ${currency}`.trim()
@@ -141,7 +146,7 @@ export function orderBlocks({
       rows: [
         ...orders.map(({ paint, sheen, use, litres, packs, price }) => [
           `${paint.code}, ${paint.name} at ${paint.strengthPercent} %, ${paint.base} base; ${paint.maker}, ${paint.deck}`,
-          `${sheen}, ${productWords(use)}`,
+          `${sheen}, ${productWords(use, words)}`,
           volumeWords(litres, volumes),
           packsSaid(packs),
           ...(isPriced ? [money(price)] : []),

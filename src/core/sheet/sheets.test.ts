@@ -83,6 +83,7 @@ const HOUSE: HandOff = {
   })),
   lengths: 'metric',
   volumes: 'litres',
+  words: 'american',
   currency: '',
 }
 

@@ -8,6 +8,7 @@ import { capital } from '@/core/words'
 import { TextKey } from '../form/text-key'
 import { eyeWords } from '@/core/record/eye-said'
 import type { Surface } from '@/core/record/proposal'
+import { useTradeWords } from '../settings/settings-context'
 import { JudgementMark } from '../verdict/verdict-mark'
 import { KeeperSwatch } from '../swatch/keeper-swatch'
 import { RelitPatch } from '../swatch/relit-patch'
@@ -47,7 +48,8 @@ export function OptionList({
   readonly onTry: (option: ShownOption) => void
   readonly onPropose: (option: ShownOption) => void
 }) {
-  const head = HEADS[surface] ?? surface
+  const inWords = useTradeWords()
+  const head = inWords(HEADS[surface] ?? surface)
   const atOnce = bestOf(surface, options, lrvPercent(wall))
   const others = options.filter((option) => !atOnce.includes(option))
   return (

@@ -5,7 +5,7 @@ import { AREA_UNIT, areaIn } from '@/core/units'
 import { Field, FormMessage, Select } from '../form/field'
 import { LengthField } from '../form/length-field'
 import { useCommandForm } from '../form/use-command-form'
-import { useSettings } from '../settings/settings-context'
+import { useSettings, useTradeWords } from '../settings/settings-context'
 import { NO_WALL, readRoomPaint, type RoomPaintValues } from './room-paint-values'
 
 /** What the size of a room does not tell: what is on its walls now, its joinery, a wall of its own, a half wall. */
@@ -18,6 +18,7 @@ export function RoomPaintForm({
   readonly roomId: string
   readonly values: RoomPaintValues
 }) {
+  const inWords = useTradeWords()
   const { lengths } = useSettings()
   const { onSubmit, pending, errors, message, kept } = useCommandForm('keep-room-paint', (form) =>
     readRoomPaint(form, { visitId, roomId }, lengths),
@@ -25,7 +26,7 @@ export function RoomPaintForm({
   const area = (m2: number | null): string =>
     m2 === null ? '' : String(Number(areaIn(m2, lengths).toFixed(2)))
   const areas = [
-    ['Cabinet fronts', 'cabinetsM2', values.cabinetsM2],
+    [inWords('Cabinet fronts'), 'cabinetsM2', values.cabinetsM2],
     ['Island', 'islandM2', values.islandM2],
     ['Other', 'otherM2', values.otherM2],
   ] as const
@@ -63,13 +64,13 @@ export function RoomPaintForm({
           error={errors.halfHeightMm}
         />
         <LengthField
-          label="Skirting, high"
+          label={inWords('Baseboard, high')}
           name="skirtingMm"
           mm={values.skirtingMm}
           error={errors.skirtingMm}
         />
         <LengthField
-          label="Casings, wide"
+          label={inWords('Casings, wide')}
           name="casingMm"
           mm={values.casingMm}
           error={errors.casingMm}

@@ -9,6 +9,7 @@ import type { Sheen } from '@/core/paint/sheen'
 import type { Against, CLIENT_SAYS, LookLight, ModelThen } from '@/core/record/look'
 import { FAULTS, MERITS, MORE_FAULTS, type Reason, type Verdict } from '@/core/record/verdict'
 import type { Round } from '@/core/round/round'
+import type { TradeWords } from '@/core/trade-words'
 import type { Lean } from '@/core/undertone/lean'
 import type { ShownLook } from '../record/visit-record'
 
@@ -184,11 +185,13 @@ export function ofLook(
   { against, candidate }: ShownLook,
   keepers: readonly BenchKeeper[],
   candidates: readonly ProposedCandidate[],
+  words: TradeWords,
 ): string {
   const paint = candidates.find(({ id }) => id === candidate.candidateId)
   const beside = againstSaid(
     against,
     (id) => keepers.find((keeper) => keeper.id === id)?.name ?? 'what was removed since',
+    words,
   )
   return `${paint ? `${paint.name} at ${paint.strengthPercent} %` : 'A candidate'} beside ${beside}`
 }

@@ -17,6 +17,7 @@ import { useKeys } from '../keys/use-keys'
 import { useLight } from '../light-bar/light-context'
 import { useLightKeys } from '../light-bar/light-keys'
 import { useLooks, type ShownLook } from '../record/visit-record'
+import { useSettings } from '../settings/settings-context'
 import {
   fanOf,
   indexOf,
@@ -65,6 +66,7 @@ interface Props {
 
 /** One pair at a time, as large as the screen allows; the eye rules, then the model shows its reading. */
 export function BenchView(props: Props) {
+  const { words } = useSettings()
   const { visitId, roomId, keepers, candidates, without, looks: known } = props
   const parameters = useSearchParams()
   const heldUp = useHeldUp(keepers.length > 1, props.leaving.length > 0)
@@ -230,7 +232,7 @@ export function BenchView(props: Props) {
           <LastLook
             key={last.id}
             look={last}
-            of={ofLook(last, keepers, candidates)}
+            of={ofLook(last, keepers, candidates, words)}
             onSay={(said) => void giving.sayMore(last, said)}
             onStrike={() => void giving.takeBack(last)}
           />

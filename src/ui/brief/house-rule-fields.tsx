@@ -9,6 +9,7 @@ import {
   type HouseRules,
 } from '@/core/advice/house-rules'
 import { Select } from '../form/field'
+import { useTradeWords } from '../settings/settings-context'
 
 /** The points where practitioners differ, each with what its school holds in a sentence. */
 export function HouseRuleFields({ rules }: { readonly rules: HouseRules }) {
@@ -31,20 +32,22 @@ function HouseRuleField({
   readonly rule: HouseRuleName
   readonly school: string
 }) {
+  const inWords = useTradeWords()
   const [picked, setPicked] = useState(school)
   const schools = schoolsOf(rule)
-  const says = schools.find((each) => each.school === picked)?.says ?? ''
+  const says = inWords(schools.find((each) => each.school === picked)?.says ?? '')
   const { question, default: usual, why } = HOUSE_RULES[rule]
+  const because = inWords(why)
   return (
     <Select
-      label={question}
+      label={inWords(question)}
       name={`rule-${rule}`}
       value={picked}
       onChange={(event) => setPicked(event.target.value)}
       options={schools.map((each) => [each.school, each.label] as const)}
       hint={
         picked === usual
-          ? `${says} The default: ${why.charAt(0).toLowerCase()}${why.slice(1)}`
+          ? `${says} The default: ${because.charAt(0).toLowerCase()}${because.slice(1)}`
           : says
       }
     />

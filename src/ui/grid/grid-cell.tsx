@@ -1,6 +1,7 @@
 import { JUDGEMENT_WORDS } from '@/core/pairing/chance'
 import { VERDICT_WORDS, verdictSentence, reasonsSaid } from '@/core/record/verdict'
 import { Link } from '../frame/page-link'
+import { useTradeWords } from '../settings/settings-context'
 import { Patch } from '../swatch/patch'
 import { Notches } from '../verdict/notches'
 import { VerdictMark } from '../verdict/verdict-mark'
@@ -20,6 +21,7 @@ export function GridCellView({
   readonly roomName: string
   readonly lights: readonly string[]
 }) {
+  const inWords = useTradeWords()
   const { paint } = row
   const { says, isUp, ruledOut, namedBy } = cell
   const onScreen = says.verdict === null && says.look ? says.look.verdict : null
@@ -84,7 +86,7 @@ export function GridCellView({
             >
               {i > 0 && '; '}
               {cell.pickFor.includes(surface) && 'the pick: '}
-              {surface}, {sheen}
+              {inWords(surface)}, {sheen}
             </span>
           ))}
         </span>

@@ -1,5 +1,6 @@
 import type { Surface } from '@/core/record/proposal'
 import { Link } from '../frame/page-link'
+import { useTradeWords } from '../settings/settings-context'
 import { gridParameters, SHOWN, type GridAsked, type Shown } from './grid-model'
 
 const WORDS: Record<Shown, string> = {
@@ -17,6 +18,7 @@ export function GridFilters({
   readonly asked: GridAsked
   readonly surfaces: readonly Surface[]
 }) {
+  const inWords = useTradeWords()
   return (
     <nav
       aria-label="What the grid shows"
@@ -33,7 +35,7 @@ export function GridFilters({
         <span className="flex flex-wrap">
           {[null, ...surfaces].map((surface) => (
             <Filter key={surface} asked={{ ...asked, surface }} isOn={asked.surface === surface}>
-              {surface ?? 'every surface'}
+              {inWords(surface ?? 'every surface')}
             </Filter>
           ))}
         </span>

@@ -3,6 +3,7 @@
 import { BULBS, CURTAINS, kindsOf, LAMP_PLACES } from '@/core/light/fittings'
 import type { OtherLamps, WhatIf } from '@/core/room/what-if'
 import { Choice } from '../form/choice'
+import { useTradeWords } from '../settings/settings-context'
 
 const AS_IT_IS = ''
 const KELVINS = [2200, 2700, 3000, 4000, 5000] as const
@@ -26,6 +27,7 @@ export function WhatIfFields({
   readonly colours: readonly (readonly [name: string, words: string])[]
   readonly onChange: (value: WhatIf) => void
 }) {
+  const inWords = useTradeWords()
   const { lamps } = value
   const set = (change: Partial<WhatIf>) => onChange({ ...value, ...change })
   const setLamps = (change: Partial<OtherLamps>) =>
@@ -90,7 +92,7 @@ export function WhatIfFields({
       />
       {colour('ceiling', 'Ceiling')}
       {colour('floor', 'Floor, painted')}
-      {colour('cabinets', 'Cabinets, painted')}
+      {colour('cabinets', inWords('Cabinets, painted'))}
     </div>
   )
 }

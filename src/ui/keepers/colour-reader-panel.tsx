@@ -12,6 +12,7 @@ import {
   type ColourReader,
   type ReaderAnswer,
 } from '@/devices/colour-reader'
+import { useTradeWords } from '../settings/settings-context'
 import type { ColourDraft } from './colour-draft'
 
 // What the stand-in can be held against; invented.
@@ -34,6 +35,7 @@ export function ColourReaderPanel({
   readonly seed: number
   readonly onRead: (colour: Partial<ColourDraft>, varies: boolean) => void
 }) {
+  const inWords = useTradeWords()
   const [held, setHeld] = useState(0)
   const reader = useRef<ColourReader | null>(null)
   const heldNow = useRef(held)
@@ -101,7 +103,7 @@ export function ColourReaderPanel({
         >
           {HELD_AGAINST.map(({ name }, i) => (
             <option key={name} value={i}>
-              {name}
+              {inWords(name)}
             </option>
           ))}
         </select>

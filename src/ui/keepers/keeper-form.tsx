@@ -12,6 +12,7 @@ import {
 import { seedOfId } from '@/core/seeded-random'
 import type { ReadingEvidence } from '@/core/paint/reading-evidence'
 import { spectrumText } from '@/core/paint/typed-reading'
+import type { TradeWords } from '@/core/trade-words'
 import { Field, FormMessage, Select } from '../form/field'
 import { TextKey } from '../form/text-key'
 import { useCommandForm } from '../form/use-command-form'
@@ -31,6 +32,7 @@ import type { KeeperValues } from './keeper-values'
 import { MeasurementFile, type Measured } from './measurement-file'
 import { readKeeper } from './read-keeper'
 import { WaysToRead, WayToRead } from '../form/ways-to-read'
+import { useSettings } from '../settings/settings-context'
 
 /** What stays, and its one to five colours. */
 export function KeeperForm({
@@ -49,7 +51,12 @@ export function KeeperForm({
   readonly rules: HouseRules
   readonly onDone: () => void
 }) {
-  const { onSubmit, pending, errors, message } = useCommandForm('keep-keeper', readKeeper, onDone)
+  const { words } = useSettings()
+  const { onSubmit, pending, errors, message } = useCommandForm(
+    'keep-keeper',
+    (form) => readKeeper(form, words),
+    onDone,
+  )
   const [state, setState] = useState(keeper.state)
   const [varies, setVaries] = useState(keeper.varies)
   const [photos, setPhotos] = useState<KeptPhotos>(keeper)
@@ -114,7 +121,7 @@ export function KeeperForm({
           name="kind"
           defaultValue={keeper.kind}
           error={errors.kind}
-          groups={KIND_GROUPS}
+          groups={kindGroups(words)}
           options={keeper.kind === '' ? [['', 'what is it?']] : []}
         />
       </div>
@@ -175,9 +182,11 @@ export function KeeperForm({
   )
 }
 
-const grouped = (kinds: readonly KeeperKind[]) =>
-  kinds.map((kind) => [kind, kindWords(kind)] as const)
-const KIND_GROUPS = [
-  ['fixed', grouped(KEEPER_KINDS.filter(isFixed))],
-  ['furnishing', grouped(KEEPER_KINDS.filter((kind) => !isFixed(kind)))],
-] as const
+const kindGroups = (words: TradeWords) => {
+  const named = (kinds: readonly KeeperKind[]) =>
+    kinds.map((kind) => [kind, kindWords(kind, words)] as const)
+  return [
+    ['fixed', named(KEEPER_KINDS.filter(isFixed))],
+    ['furnishing', named(KEEPER_KINDS.filter((kind) => !isFixed(kind)))],
+  ] as const
+}

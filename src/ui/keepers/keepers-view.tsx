@@ -15,6 +15,7 @@ import { KeeperSwatch } from '../swatch/keeper-swatch'
 import { RelitPatch } from '../swatch/relit-patch'
 import { RelitPhoto } from '../swatch/relit-photo'
 import { kindWords, type KeeperKind } from '@/core/pairing/keeper-kind'
+import { useSettings } from '../settings/settings-context'
 import { KeeperForm } from './keeper-form'
 import type { KeeperValues } from './keeper-values'
 import { ReadingWords } from './reading-words'
@@ -155,6 +156,7 @@ function KeeperLine({
   readonly onEdit: () => void
   readonly onTakeOut: () => void
 }) {
+  const { words } = useSettings()
   const { values, colours } = keeper
   const leaving = values.state === 'leaving'
   const alsoIn = otherRooms.filter(({ id }) => values.roomIds.includes(id))
@@ -205,7 +207,7 @@ function KeeperLine({
       <div className="min-w-48 flex-1">
         <h2 className={`text-title leading-6 ${leaving ? 'line-through' : ''}`}>{values.name}</h2>
         <p className="text-small text-dim">
-          {values.kind === '' ? '' : kindWords(values.kind as KeeperKind)}
+          {values.kind === '' ? '' : kindWords(values.kind as KeeperKind, words)}
           {values.state !== 'staying' && `, ${values.state}`}
           {leaving ? ': not judged against' : ''}
           {leaving && values.replacedBy && `; instead: ${values.replacedBy}`}

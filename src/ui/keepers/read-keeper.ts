@@ -12,6 +12,7 @@ import {
   type MeasuredForName,
 } from '@/core/paint/measured-for'
 import { readTyped } from '@/core/paint/typed-reading'
+import type { TradeWords } from '@/core/trade-words'
 import { choiceValue, nameValue, noteValue, numberValue } from '../form/form-values'
 import { fieldsOf } from '../form/read-form'
 import type { Filled } from '../form/use-command-form'
@@ -133,10 +134,12 @@ function shiftOf(value: string): EyeShift[] {
 }
 
 /** What the form of a keeper comes to: what stays, with its rooms and its colours. */
-export function readKeeper(form: FormData): Filled<'keep-keeper'> {
+export function readKeeper(form: FormData, words: TradeWords): Filled<'keep-keeper'> {
   const kind = KEEPER_KINDS.find((each) => each === form.get('kind'))
   // What has no name yet goes by its kind.
-  const name = capital(String(form.get('name') ?? '').trim() || (kind ? kindWords(kind) : ''))
+  const name = capital(
+    String(form.get('name') ?? '').trim() || (kind ? kindWords(kind, words) : ''),
+  )
   const keeper = KeeperFields.safeParse({ ...Object.fromEntries(form), name })
   const positions = Array.from({ length: MOST_COLOURS }, (_, i) => i).filter(
     (i) => i === 0 || form.has(`colour${i}.part`),

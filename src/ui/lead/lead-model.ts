@@ -169,7 +169,7 @@ export interface Accent {
   readonly words: string
 }
 
-const ACCENT_USES = ['a lampshade or one chair', 'the inside of a cupboard or a door', 'a cushion']
+const ACCENT_USES = ['a lampshade or one chair', 'the inside of a bookcase or a door', 'a cushion']
 const MOST_ACCENTS = 2
 
 /** Colours of the piece that no wall takes, back in small things: sparingly, a tenth of the view (common practice). */

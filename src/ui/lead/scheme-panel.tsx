@@ -25,6 +25,7 @@ import {
   type SeenDecks,
 } from './lead-model'
 import { capital } from '@/core/words'
+import { useTradeWords } from '../settings/settings-context'
 
 /** One scheme: its walls beside the piece, the nearest colours, trim, what returns in small things, what comes. */
 export function SchemePanel({
@@ -46,6 +47,7 @@ export function SchemePanel({
   readonly onTake: (deckColourId: string, strengthPercent: number, name: string) => void
   readonly onKeep: (scheme: KeptScheme) => void
 }) {
+  const inWords = useTradeWords()
   const [picked, setPicked] = useState(0)
   const [plan, setPlan] = useState<WallPlan>('all walls')
   const title = `From its ${scheme.source.part}: ${scheme.kind === 'dominant' ? 'calm' : 'contrast'}`
@@ -131,7 +133,7 @@ export function SchemePanel({
         {surfaces.map(({ surface, paint, beside, weakest }) => (
           <li key={surface}>
             <span className="font-medium">
-              {capital(surface)}, {nameOf(decks, paint)}, {deckOf(decks, paint)}:
+              {inWords(capital(surface))}, {nameOf(decks, paint)}, {deckOf(decks, paint)}:
             </span>{' '}
             {beside.sentence}
             {weakest && ` Weakest beside ${weakest.name}: ${JUDGEMENT_WORDS[weakest.judgement]}.`}
@@ -140,7 +142,8 @@ export function SchemePanel({
         {trim && trimPaint && (
           <li>
             <span className="font-medium">
-              Trim, {nameOf(decks, trimPaint)}, {deckOf(decks, trimPaint)}, {trim.sheen}:
+              {inWords('Trim')}, {nameOf(decks, trimPaint)}, {deckOf(decks, trimPaint)},{' '}
+              {trim.sheen}:
             </span>{' '}
             {trim.words}.
           </li>

@@ -7,6 +7,7 @@ import { A_ROUND, type Round } from '@/core/practice/next'
 import { isRight, rightWords, type Given, type Question } from '@/core/practice/question'
 import { capital } from '@/core/words'
 import { useKeys } from '../keys/use-keys'
+import { useSettings } from '../settings/settings-context'
 import { AnswerKeys } from './answer-keys'
 import { pastWords, type PastRulings } from './past-rulings'
 import { InOtherLights, QuestionField, UnderField } from './question-field'
@@ -35,7 +36,8 @@ export function PracticeRound({
   ) => PracticeAnswer
   readonly onEnd: () => void
 }) {
-  const { state, isOwn, make, show } = useRound(round, own)
+  const { words } = useSettings()
+  const { state, isOwn, make, show } = useRound(round, own, words)
   const [answered, setAnswered] = useState<readonly PracticeAnswer[]>([])
   const [given, setGiven] = useState<PracticeAnswer | null>(null)
   const shownAt = useRef(0)

@@ -2,15 +2,18 @@
 
 import dynamic from 'next/dynamic'
 import { useEffect, useMemo, useState } from 'react'
+import { kindWords, type KeeperKind } from '@/core/pairing/keeper-kind'
 import type { PracticeAnswer } from '@/core/practice/answer'
 import { countsSpreads } from '@/core/practice/kinds'
 import { ALL_ANSWERS, facetName, type FacetScore, type KindScore } from '@/core/practice/score'
+import type { TradeWords } from '@/core/trade-words'
 import { capital, counted } from '@/core/words'
 import { wilson } from '@/core/wilson'
 import type { PracticeScore as Score } from '@/workers/practice-protocol'
 import { PracticeWorker } from '@/workers/practice-client'
 import { DateHere } from '../frame/date-here'
 import { Choice } from '../form/choice'
+import { useSettings } from '../settings/settings-context'
 
 // Recharts is fetched by those who have a score to look at.
 const ScoreChart = dynamic(() => import('./score-chart').then((m) => m.ScoreChart), {
@@ -26,15 +29,16 @@ export function PracticeScore({
   readonly name: string
 }) {
   const score = useScore(answers)
+  const { words } = useSettings()
   const [looked, setLooked] = useState(ALL_ANSWERS)
   const options = useMemo(
     (): readonly (readonly [string, string])[] => [
       [ALL_ANSWERS, 'everything'],
       ...(score?.facets ?? [])
         .filter(({ facet }) => facet !== 'light')
-        .map((each) => [facetName(each), `${each.facet}: ${each.value}`] as const),
+        .map((each) => [facetName(each), `${each.facet}: ${facetWords(each, words)}`] as const),
     ],
-    [score],
+    [score, words],
   )
   if (answers.length === 0)
     return (
@@ -151,6 +155,10 @@ const HEADS: Readonly<Record<FacetScore['facet'], string>> = {
   light: 'By light',
 }
 
+/** A lean, a light, or a kind of finish as people say it. */
+const facetWords = ({ facet, value }: Pick<FacetScore, 'facet' | 'value'>, words: TradeWords) =>
+  facet === 'finish' ? kindWords(value as KeeperKind, words) : value
+
 function FacetTable({
   facet,
   scores,
@@ -158,6 +166,7 @@ function FacetTable({
   readonly facet: FacetScore['facet']
   readonly scores: readonly FacetScore[]
 }) {
+  const { words } = useSettings()
   return (
     <div>
       <h2 className="text-title">{HEADS[facet]}</h2>
@@ -177,7 +186,9 @@ function FacetTable({
               const known = wilson(right, answered)
               return (
                 <tr key={value} className="border-b border-rule align-top">
-                  <th className="py-1 text-left font-medium">{value}</th>
+                  <th className="py-1 text-left font-medium">
+                    {facetWords({ facet, value }, words)}
+                  </th>
                   <td
                     className="py-1 text-right"
                     title={`${Math.round(100 * known.low)} to ${Math.round(100 * known.high)} %, 95 of 100; of ${counted(answered, 'answer')}`}

@@ -5,6 +5,7 @@ import type { PracticeAnswer } from '@/core/practice/answer'
 import type { PracticeFinish } from '@/core/practice/asked-about'
 import type { Round } from '@/core/practice/next'
 import type { Question } from '@/core/practice/question'
+import type { TradeWords } from '@/core/trade-words'
 import type { DeckName } from '@/workers/fetch-deck'
 import { PracticeWorker } from '@/workers/practice-client'
 
@@ -27,6 +28,7 @@ export type RoundState =
 export function useRound(
   round: Round,
   own: OwnMaterial | null,
+  words: TradeWords,
 ): {
   readonly state: RoundState
   /** Whether questions are of one's own paints, which may be too few. */
@@ -39,7 +41,7 @@ export function useRound(
   const [isOwn, setOwn] = useState(own !== null)
   const worker = useRef<{ readonly own: PracticeWorker; readonly opened: Promise<boolean> }>(null)
   const made = useRef<Promise<RoundState>>(null)
-  const [begun] = useState({ round, own })
+  const [begun] = useState({ round, own, words })
   const make = useCallback(
     (answers: readonly PracticeAnswer[], asked: number): void => {
       const held = worker.current
@@ -66,7 +68,10 @@ export function useRound(
   }, [])
   useEffect(() => {
     const own = new PracticeWorker()
-    worker.current = { own, opened: own.open({ own: begun.own, seed: begun.round.seed }) }
+    worker.current = {
+      own,
+      opened: own.open({ own: begun.own, seed: begun.round.seed, words: begun.words }),
+    }
     return () => {
       worker.current = null
       made.current = null

@@ -1,6 +1,7 @@
 'use client'
 
 import { Link } from '../frame/page-link'
+import { useTradeWords } from '../settings/settings-context'
 import { RelitPatch } from '../swatch/relit-patch'
 import type { RuledRoom } from './ruling-model'
 
@@ -14,6 +15,7 @@ export function HouseSoFar({
   readonly roomId: string
   readonly rooms: readonly RuledRoom[]
 }) {
+  const inWords = useTradeWords()
   const painted = rooms.filter(({ surfaces }) => surfaces.length > 0)
   if (painted.length === 0) return null
   return (
@@ -28,7 +30,7 @@ export function HouseSoFar({
                   <RelitPatch
                     key={surface}
                     reflectance={pick.paint.reflectance}
-                    label={`${name}, ${surface}: ${pick.paint.name} at ${pick.paint.strengthPercent} per cent`}
+                    label={`${name}, ${inWords(surface)}: ${pick.paint.name} at ${pick.paint.strengthPercent} per cent`}
                     className="min-w-0 flex-1"
                   />
                 ) : (
@@ -53,7 +55,7 @@ export function HouseSoFar({
                 ({ surface, pick }) =>
                   pick && (
                     <span key={surface} className="block text-dim">
-                      {surface}: {pick.paint.name} at {pick.paint.strengthPercent} %
+                      {inWords(surface)}: {pick.paint.name} at {pick.paint.strengthPercent} %
                     </span>
                   ),
               )}

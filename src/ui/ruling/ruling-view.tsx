@@ -10,6 +10,7 @@ import { Link } from '../frame/page-link'
 import { newId } from '../record/new-id'
 import { takingUp } from '../record/taking-up'
 import { useChange } from '../record/use-change'
+import { useTradeWords } from '../settings/settings-context'
 import { RelitPatch } from '../swatch/relit-patch'
 import { CandidateLine } from './candidate-line'
 import { HouseSoFar } from './house-so-far'
@@ -40,6 +41,7 @@ interface Props {
 
 /** A surface of a room comes to its ruling: what works and on what that rests, what is out and why, what is not known yet. */
 export function RulingView(props: Props) {
+  const inWords = useTradeWords()
   const { visitId, roomId, surfaces, surface, keepers, candidates, ruling, compromise } = props
   const [pickedId, setPickedId] = useState<string | null>(null)
   const { change, busy, message } = useChange()
@@ -78,7 +80,7 @@ export function RulingView(props: Props) {
       <div className="grid grid-cols-[minmax(0,1fr)_21rem] gap-6 max-lg:grid-cols-1">
         <div className="flex flex-col gap-3">
           {pick && <Field pick={pick} keepers={keepers} />}
-          <section aria-label={`Candidates for ${surface}`}>
+          <section aria-label={`Candidates for ${inWords(surface)}`}>
             <ul>
               {candidates.map((candidate) => (
                 <CandidateLine
@@ -211,6 +213,7 @@ function ToRule({
   readonly said: string
   readonly onRule: (rulingId: string, sheen: Sheen, compromise: string) => void
 }) {
+  const inWords = useTradeWords()
   // Pressed again it is the same ruling.
   const [rulingId] = useState(newId)
   const [sheen, setSheen] = useState(pick.sheen)
@@ -301,8 +304,8 @@ function ToRule({
       )}
       <button type="submit" className={wants ? 'key' : 'key key-first'} aria-disabled={busy}>
         {wants
-          ? `Rule it all the same: ${called} for ${surface}`
-          : `Rule it: ${called} for ${surface}`}
+          ? `Rule it all the same: ${called} for ${inWords(surface)}`
+          : `Rule it: ${called} for ${inWords(surface)}`}
       </button>
       <p className="text-fine text-dim">
         A screen is not paint: rule from dry two-coat boards, and by eye.

@@ -12,6 +12,7 @@ import { Link } from '../frame/page-link'
 import { useLight } from '../light-bar/light-context'
 import { newId } from '../record/new-id'
 import { useChange } from '../record/use-change'
+import { useTradeWords } from '../settings/settings-context'
 import { KeeperSwatch } from '../swatch/keeper-swatch'
 import { RelitPatch } from '../swatch/relit-patch'
 import { EyeLine } from '../verdict/eye-line'
@@ -178,6 +179,7 @@ function Panel({
   readonly eye: readonly EyeSaid[]
   readonly keepers: readonly SchemeKeeper[]
 }) {
+  const inWords = useTradeWords()
   const walls = scheme.parts.filter(({ surface }) => WALLS.includes(surface))
   const others = scheme.parts.filter(({ surface }) => !WALLS.includes(surface))
   return (
@@ -189,14 +191,14 @@ function Panel({
       <div
         className="mt-1 flex h-64"
         role="group"
-        aria-label={`${scheme.name}: walls, trim and what stays`}
+        aria-label={`${scheme.name}: ${inWords('walls, trim and what stays')}`}
       >
         <div className="flex flex-[3]">
           {walls.map(({ surface, paint }) => (
             <RelitPatch
               key={surface}
               reflectance={paint.reflectance}
-              label={`${surface}: ${paint.name} at ${paint.strengthPercent} per cent`}
+              label={`${inWords(surface)}: ${paint.name} at ${paint.strengthPercent} per cent`}
               className="h-full flex-1"
             />
           ))}
@@ -205,7 +207,7 @@ function Panel({
           <RelitPatch
             key={surface}
             reflectance={paint.reflectance}
-            label={`${surface}: ${paint.name} at ${paint.strengthPercent} per cent`}
+            label={`${inWords(surface)}: ${paint.name} at ${paint.strengthPercent} per cent`}
             className="h-full w-6"
           />
         ))}
@@ -240,7 +242,7 @@ function Panel({
       <ul className="mt-2 text-small">
         {scheme.parts.map(({ surface, sheen, paint, lrvPercent }) => (
           <li key={surface}>
-            <span className="font-medium">{surface}</span>: {paint.code}, {paint.name} at{' '}
+            <span className="font-medium">{inWords(surface)}</span>: {paint.code}, {paint.name} at{' '}
             {paint.strengthPercent} %, {sheen}, LRV {Math.round(lrvPercent)}
           </li>
         ))}

@@ -1,4 +1,5 @@
 import { FIRST_SPEAKS, type FirstSpeaks } from '@/core/record/agreement'
+import { TRADE_WORDS, type TradeWords } from '@/core/trade-words'
 import { LENGTH_UNITS, VOLUME_UNITS, type LengthUnits, type VolumeUnits } from '@/core/units'
 import { Field, Select } from '../form/field'
 import type { OwnWays } from './settings-context'
@@ -16,7 +17,12 @@ const VOLUME_WORDS: Record<VolumeUnits, string> = {
   'us-gallons': 'US gallons',
 }
 
-/** Whose store it is, and the units its people think in. */
+const TRADE_EXAMPLES: Record<TradeWords, string> = {
+  american: 'trim, countertop, cabinet, baseboard',
+  british: 'woodwork, worktop, cupboard, skirting',
+}
+
+/** Whose store it is, and the units and words its people think in. */
 export function OwnWaysFields({
   settings,
   errors,
@@ -48,6 +54,14 @@ export function OwnWaysFields({
         defaultValue={settings.volumes}
         error={errors.volumes}
         options={VOLUME_UNITS.map((units) => [units, VOLUME_WORDS[units]] as const)}
+      />
+      <Select
+        label="Parts of a room are called"
+        name="words"
+        defaultValue={settings.words}
+        error={errors.words}
+        options={TRADE_WORDS.map((words) => [words, TRADE_EXAMPLES[words]] as const)}
+        hint="What you typed stays as you typed it."
       />
       <Select
         label="Who speaks first at the bench"

@@ -5,6 +5,7 @@ import { AREA_UNIT, areaIn, ft2PerGallon, type LengthUnits, type VolumeUnits } f
 import { Field, FormMessage, Select } from '../form/field'
 import { LengthField } from '../form/length-field'
 import { useCommandForm } from '../form/use-command-form'
+import { useSettings } from '../settings/settings-context'
 import { readPaintWays, shownPacks } from './read-paint-ways'
 
 const short = (value: number): string => String(Number(value.toFixed(2)))
@@ -19,6 +20,7 @@ export function PaintWaysForm({
   readonly lengths: LengthUnits
   readonly volumes: VolumeUnits
 }) {
+  const { words } = useSettings()
   const { onSubmit, pending, errors, message, kept } = useCommandForm('keep-paint-ways', (form) =>
     readPaintWays(form, ways, lengths, volumes),
   )
@@ -90,14 +92,14 @@ export function PaintWaysForm({
       {PRODUCT_USES.map((use) => (
         <div key={use} className="grid grid-cols-2 gap-x-3 sm:col-span-3">
           <Field
-            label={`${productWords(use)} goes`}
+            label={`${productWords(use, words)} goes`}
             name={`spread-${use}`}
             defaultValue={spread(ways.products[use].spreadM2PerLitre)}
             unit={spreadUnit}
             error={errors[`spread-${use}`]}
           />
           <Field
-            label={`${productWords(use)} is sold in`}
+            label={`${productWords(use, words)} is sold in`}
             name={`packs-${use}`}
             defaultValue={shownPacks(ways.products[use].packs)}
             hint="Size, and its price after an equals sign: 1 l = 32; 2.5 l = 68"

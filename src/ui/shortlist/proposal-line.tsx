@@ -8,6 +8,7 @@ import { SHEENS, type Sheen } from '@/core/paint/sheen'
 import { sheenForSurface, sheenSays, type Wear } from '@/core/paint/surface-sheen'
 import type { Treatment } from '@/core/paint/treatment'
 import { notSoldIn, SURFACES, type ProposalStatus, type Surface } from '@/core/record/proposal'
+import { useTradeWords } from '../settings/settings-context'
 import { RelitPatch } from '../swatch/relit-patch'
 
 /** A candidate for a surface of a room. */
@@ -88,6 +89,7 @@ export function ProposalLine({
   readonly children?: React.ReactNode
   readonly onSet: (to: Partial<PayloadOf<'propose'>>, done: string) => unknown
 }) {
+  const inWords = useTradeWords()
   const [reason, setReason] = useState('')
   const { name, strengthPercent } = candidate
   const called = `${name} at ${strengthPercent} %`
@@ -96,7 +98,7 @@ export function ProposalLine({
       <details>
         <summary className="flex cursor-pointer items-center gap-3">
           <CandidateSwatch candidate={candidate}>
-            {proposal.surface}, {proposal.sheen}
+            {inWords(proposal.surface)}, {proposal.sheen}
             {proposal.status !== 'proposed' && `; ${proposal.status}`}
           </CandidateSwatch>
           <span className="px-2 text-small underline underline-offset-4">
@@ -118,12 +120,14 @@ export function ProposalLine({
                       sheen: sheenForSurface(event.target.value as Surface, treatment, wear),
                       replaces: proposal.id,
                     },
-                    `${called}: ${event.target.value}.`,
+                    `${called}: ${inWords(event.target.value)}.`,
                   )
                 }
               >
                 {SURFACES.map((surface) => (
-                  <option key={surface}>{surface}</option>
+                  <option key={surface} value={surface}>
+                    {inWords(surface)}
+                  </option>
                 ))}
               </select>
             </label>
@@ -133,7 +137,10 @@ export function ProposalLine({
                 className="min-h-11 border border-ash bg-paper px-1"
                 value={proposal.sheen}
                 onChange={(event) =>
-                  onSet({ sheen: event.target.value as Sheen }, `${called}: ${event.target.value}.`)
+                  onSet(
+                    { sheen: event.target.value as Sheen },
+                    `${called}: ${inWords(event.target.value)}.`,
+                  )
                 }
               >
                 {SHEENS.map((sheen) => (

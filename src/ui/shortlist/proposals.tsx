@@ -4,6 +4,7 @@ import type { PayloadOf } from '@/commands/kinds'
 import { sheenForSurface, type Wear } from '@/core/paint/surface-sheen'
 import type { Treatment } from '@/core/paint/treatment'
 import { newId } from '../record/new-id'
+import { useTradeWords } from '../settings/settings-context'
 import {
   CandidateSwatch,
   ProposalLine,
@@ -37,6 +38,7 @@ export function Proposals({
   change,
   elsewhereOf,
 }: Props) {
+  const inWords = useTradeWords()
   const sheen = sheenForSurface('walls', treatment, wear)
   const here = candidates.flatMap((candidate) =>
     candidate.proposals
@@ -141,7 +143,7 @@ export function Proposals({
               <li key={proposal.id} className="flex items-center gap-3 border-b border-rule">
                 <CandidateSwatch candidate={candidate}>
                   {candidate.ruledOut === null
-                    ? `${proposal.surface}: ${proposal.reason || 'no reason given'}`
+                    ? `${inWords(proposal.surface)}: ${proposal.reason || 'no reason given'}`
                     : `for the house: ${candidate.ruledOut || 'no reason given'}`}
                 </CandidateSwatch>
                 <button

@@ -8,6 +8,7 @@ import { fromDoorway, waysOut } from '@/core/scheme/doorways'
 import { undertoneOf } from '@/core/undertone/undertone'
 import type { ListedDecks } from '../deck/listed-decks'
 import { Link } from '../frame/page-link'
+import { useTradeWords } from '../settings/settings-context'
 import { RelitPatch } from '../swatch/relit-patch'
 import { deckIn } from '../trial/trial-model'
 import type { LitRoom } from './lit-rooms'
@@ -24,6 +25,7 @@ export function WaysOut({
   readonly rules: HouseRules
   readonly pair: readonly [LitRoom, LitRoom]
 }) {
+  const inWords = useTradeWords()
   // What is not settled gives way, else what comes second.
   const at = pair[0].walls.status !== 'picked' ? 0 : 1
   const [yields, stays] = [pair[at], pair[1 - at]!]
@@ -87,7 +89,7 @@ export function WaysOut({
             <span>
               <span className="font-medium">{kind}</span>
               {kind === 'a bridge'
-                ? ' between them, for door, trim or passage: '
+                ? inWords(' between them, for door, trim or passage: ')
                 : ` in ${yields.name}: `}
               {listed
                 ? `${listed.code}, ${listed.name}`

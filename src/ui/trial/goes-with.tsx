@@ -12,6 +12,7 @@ import { adviceWords, type RankedFor } from '../shortlist/ranked-for'
 import { decidingParts } from '../shortlist/deciding-parts'
 import type { ListedDecks } from '../deck/listed-decks'
 import { useLight } from '../light-bar/light-context'
+import { useTradeWords } from '../settings/settings-context'
 import { RelitPatch } from '../swatch/relit-patch'
 import { deckIn } from './trial-model'
 
@@ -49,6 +50,7 @@ export function GoesWith({
   readonly room: RankedFor
   readonly onPick: (place: number) => void
 }) {
+  const inWords = useTradeWords()
   const { prepared, roomDay } = useLight()
   const found = useMemo(() => {
     if (!prepared) return null
@@ -78,7 +80,8 @@ export function GoesWith({
     <section aria-label="What goes with it" className="flex flex-col gap-3">
       <div>
         <h2 className="mb-1 text-body leading-6">
-          Trim{deciding && `, between the wall and ${deciding.name}`}
+          {inWords('Trim')}
+          {deciding && `, between the wall and ${deciding.name}`}
         </h2>
         <ul>
           {found.trims.map(({ kind, place: trim, sheen, words }) => (
@@ -91,7 +94,7 @@ export function GoesWith({
                 )}
               </span>
               <p className="py-1 text-fine">
-                <span className="text-small font-medium">{TRIM_WORDS[kind]}</span>
+                <span className="text-small font-medium">{inWords(TRIM_WORDS[kind])}</span>
                 {kind !== 'same' && `, ${whole(decks, trim)}, ${sheen}`}
                 <span className="block text-dim">{words}</span>
               </p>

@@ -1,4 +1,5 @@
 import { loadFetchList, type FetchEntry } from '@/app/_load/fetch-list'
+import { loadTradeWords } from '@/app/_load/settings'
 import { screenColour } from '@/core/colour/appearance'
 import { DAYLIGHT } from '@/core/undertone/daylight'
 import { IsHere } from '@/ui/fetch/is-here'
@@ -11,6 +12,7 @@ export const metadata = { title: 'Fetch list' }
 
 export default async function FetchListPage({ params }: { params: Promise<{ visitId: string }> }) {
   const { visit, toFetch, neverHeld } = await loadFetchList((await params).visitId)
+  const inWords = await loadTradeWords()
   return (
     <ReadingPage>
       <SheetHeader visit={visit} title="Back to the shop" />
@@ -28,7 +30,7 @@ export default async function FetchListPage({ params }: { params: Promise<{ visi
           <Line key={entry.paint.id} entry={entry}>
             {entry.wanted.map(({ id, room, surface, reason }) => (
               <span key={id} className="block">
-                {room}, {surface}
+                {room}, {inWords(surface)}
                 {reason && `: ${reason}`}
               </span>
             ))}

@@ -15,7 +15,7 @@ export default async function HistoryPage({ params }: { params: Promise<{ visitI
   // Names are asked for only where changes of before are told.
   const isOld = commands.some(({ sentence }) => sentence === null)
   const names = isOld ? await loadNames(visit.id) : new Map<string, string>()
-  const history = historyOf(commands, names, (await loadSettings()).lengths)
+  const history = historyOf(commands, names, await loadSettings())
   const { agreed, of, known } = agreementOf(await loadStandingLooks(visit.id))
   return (
     <ReadingPage>

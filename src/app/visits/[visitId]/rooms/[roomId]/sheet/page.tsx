@@ -1,4 +1,5 @@
 import { loadRoomSheet, type SheetEntry } from '@/app/_load/room-sheet'
+import { loadTradeWords } from '@/app/_load/settings'
 import { ReadingPage } from '@/ui/frame/reading-page'
 import { SheetHeader } from '@/ui/sheet/sheet-header'
 import { OLD_PAINT_CAUTION } from '@/core/advice/brief'
@@ -19,6 +20,7 @@ export default async function RoomSheetPage({
   searchParams: Promise<{ day?: string }>
 }) {
   const { visitId, roomId } = await params
+  const inWords = await loadTradeWords()
   const { visit, room, rulings, arriving, date, keepers, lightNames, sentences, groups, unseen } =
     await loadRoomSheet(visitId, roomId, (await searchParams).day)
   const staying = keepers.filter(({ state }) => state !== 'leaving')
@@ -57,14 +59,15 @@ export default async function RoomSheetPage({
                     <Patch
                       key={lightNames[i]}
                       colour={band}
-                      label={`${entry.paint.name} for ${surface}, ${lightNames[i]}`}
+                      label={`${entry.paint.name} for ${inWords(surface)}, ${lightNames[i]}`}
                       className="h-full min-w-0 flex-1"
                     />
                   ))}
                 </span>
                 <p className="text-small">
                   <span className="block font-display text-title leading-6">
-                    {surface}: {entry.paint.name} at {entry.paint.strengthPercent} %, {sheen}
+                    {inWords(surface)}: {entry.paint.name} at {entry.paint.strengthPercent} %,{' '}
+                    {sheen}
                   </span>
                   {entry.paint.deckName}, {entry.paint.code}; ruled by {by}, {on}.
                   {compromise && <strong className="block font-semibold">{compromise}</strong>}

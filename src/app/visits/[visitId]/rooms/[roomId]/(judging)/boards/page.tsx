@@ -1,5 +1,6 @@
 import { keeperFinish } from '@/app/_load/paints'
 import { loadRoomBoards } from '@/app/_load/room-boards'
+import { loadTradeWords } from '@/app/_load/settings'
 import { loadKeepersInRoom } from '@/app/_load/visit-page'
 import { Link } from '@/ui/frame/page-link'
 import { BoardsView } from '@/ui/boards/boards-view'
@@ -12,6 +13,7 @@ export default async function BoardsPage({
   params: Promise<{ visitId: string; roomId: string }>
 }) {
   const { visitId, roomId } = await params
+  const inWords = await loadTradeWords()
   const {
     visit,
     room,
@@ -47,8 +49,8 @@ export default async function BoardsPage({
       patchWords={
         onWall
           ? patch
-            ? `On the ${patch.wall} wall, from the trim of ${patch.beside}, skirting to ceiling; beside its trim, never in the middle of the old colour`
-            : 'Straight on the wall, up to the woodwork on both sides'
+            ? `On the ${patch.wall} wall, from the ${inWords('trim')} of ${patch.beside}, ${inWords('baseboard')} to ceiling; beside its ${inWords('trim')}, never in the middle of the old colour`
+            : inWords('Straight on the wall, up to the trim on both sides')
           : null
       }
       boards={entries}
