@@ -174,19 +174,25 @@ test('settings are one row, kept in the record; what is no name, unit or school 
     who: 'Ines Tarrow',
     lengths: 'feet',
     volumes: 'us-gallons',
+    words: 'british',
     houseRules: { ...DEFAULT_HOUSE_RULES, 'north-room': 'lean-in' } as never,
     firstSpeaks: 'model',
   } as const
   await done(db, 'keep-settings', { ...settings, who: ' Ines Tarrow ' })
   await done(db, 'keep-settings', settings)
   expect(await findSettings(db)).toEqual({ ...settings, paintWays: null, dailyBackup: false })
-  for (const [n, change] of [{ who: ' ' }, { lengths: 'cubits' }, { houseRules: {} }].entries())
+  for (const [n, change] of [
+    { who: ' ' },
+    { lengths: 'cubits' },
+    { words: 'dutch' },
+    { houseRules: {} },
+  ].entries())
     expect(
       await said(db, {
         ...command(n + 1, 'keep-settings', settings),
         payload: { ...settings, ...change },
       }),
-    ).toMatch(/who: Expected your name|lengths: |houseRules/)
+    ).toMatch(/who: Expected your name|lengths: |words: |houseRules/)
   expect(await findSettings(db)).toEqual({ ...settings, paintWays: null, dailyBackup: false })
 })
 

@@ -114,7 +114,7 @@ test('one ruling a surface; it is reopened with a reason, and then another may b
   const house = await aHouse(db)
   await done(db, 'rule', ruling(house))
   expect(await said(db, command(1, 'rule', ruling(house, { rulingId: idOf(73) })))).toBe(
-    'There is a ruling on this already (walls): reopen it first, with a reason.',
+    'There is a ruling on this already: reopen it first, with a reason.',
   )
   expect(await said(db, command(2, 'reopen', reopening(house, '  ')))).toMatch(/why it is reopened/)
   await done(db, 'reopen', reopening(house, 'The rug is leaving.'))

@@ -96,11 +96,11 @@ test('a cool even room goes by its school, and the advice names it', () => {
   expect(said([70, 0, 11], north, noWhites)).toEqual([])
 })
 
-test('whites in a bright room go by theirs, and the way out is a clean white trim', () => {
+test('whites in a bright room go by theirs, and the way out is a clean white beside it', () => {
   const bright = { daylightFactorPercent: 12 }
   const hint: Lab = [92, 1, 3]
   expect(kinds(hint, bright)).toEqual(['washes out'])
-  expect(said(hint, bright)[0]!.words).toMatch(/clean white trim/)
+  expect(said(hint, bright)[0]!.words).toMatch(/really clean white/)
   expect(said([30, 0, -2], bright)).toEqual([])
   expect(said(hint, bright, { 'bright-whites': 'any' })).toEqual([])
   expect(said(CREAM, bright, { 'bright-whites': 'creamy' })).toEqual([])

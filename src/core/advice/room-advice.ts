@@ -116,7 +116,7 @@ function saying(kind: AdviceKind, room: RoomCharacter): Saying {
       return { words: `loses what little warmth it has ${dim}` }
     case 'washes out':
       return {
-        words: 'washes out in this very bright room; a really clean white beside it keeps it',
+        words: 'washes out in this very bright room; put a really clean white beside it',
         rule: 'bright-whites',
       }
     case 'not creamy':

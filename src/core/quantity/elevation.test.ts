@@ -22,7 +22,7 @@ test('a bare wall is drawn at its real shares, and all of a drawing is something
   // 5 m × 2.5 m of wall between 0.3 m of ceiling and 0.25 m of floor; skirting of 0.12 m on it.
   const bare = shares('south')
   expect(bare.get('wall')).toBeCloseTo((2.5 - 0.12) / 3.05, 9)
-  expect(bare.get('skirting')).toBeCloseTo(0.12 / 3.05, 9)
+  expect(bare.get('baseboard')).toBeCloseTo(0.12 / 3.05, 9)
   for (const wall of ['north', 'east', 'south'] as const)
     expect([...shares(wall).values()].reduce((sum, each) => sum + each, 0)).toBeCloseTo(1, 9)
 })
@@ -40,9 +40,9 @@ test('what stands before a wall hides it, what hangs leaves the skirting free', 
     { id: 'sofa', kind: 'upholstery', viewShare: 'much' },
   ])
   expect(sofa.get('sofa')).toBeCloseTo((0.4 * 5 * 0.85) / (5 * 3.05), 9)
-  expect(sofa.get('skirting')!).toBeLessThan(shares('south').get('skirting')!)
+  expect(sofa.get('baseboard')!).toBeLessThan(shares('south').get('baseboard')!)
   const art = shares('south', USUAL_JOINERY, [{ id: 'art', kind: 'art', viewShare: 'some' }])
-  expect(art.get('skirting')).toBeCloseTo(shares('south').get('skirting')!, 9)
+  expect(art.get('baseboard')).toBeCloseTo(shares('south').get('baseboard')!, 9)
   const floor = shares('south', USUAL_JOINERY, [{ id: 'oak', kind: 'floor', viewShare: 'much' }])
   expect(floor.get('oak')).toBeCloseTo(0.25 / 3.05, 9)
 })
@@ -60,5 +60,5 @@ test('cabinets and island stand at their real size, as far as the wall goes, and
 
 test('a half wall reaches as high as it is said', () => {
   const half = shares('south', { ...USUAL_JOINERY, halfHeightMm: 1100 }, [], true)
-  expect(half.get('lower half')! + half.get('skirting')!).toBeCloseTo(1.1 / 3.05, 9)
+  expect(half.get('lower half')! + half.get('baseboard')!).toBeCloseTo(1.1 / 3.05, 9)
 })

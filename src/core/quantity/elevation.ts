@@ -9,7 +9,7 @@ export type ElevationPart =
   | 'casing'
   | 'window'
   | 'door'
-  | 'skirting'
+  | 'baseboard'
   | 'floor'
   | 'cabinets'
   | 'island'
@@ -100,7 +100,7 @@ export function wallElevation(
       ...rect('ceiling', 0, 0, width, CEILING_MM),
       ...rect('wall', 0, top, width, room.heightMm),
       ...(hasHalf ? rect('lower half', 0, foot - half, width, half) : []),
-      ...rect('skirting', 0, foot - joinery.skirtingMm, width, joinery.skirtingMm),
+      ...rect('baseboard', 0, foot - joinery.skirtingMm, width, joinery.skirtingMm),
       ...rect('floor', 0, foot, width, FLOOR_MM, underfoot?.id ?? null),
       ...openings(room, joinery, wall).flatMap(({ part, left, right, sillMm, headMm }) => {
         const frame = joinery.casingMm

@@ -159,6 +159,18 @@ test('rooms are painted from the top down', () => {
   ])
 })
 
+test('parts of a room are said in the words of the store, what was typed as it was typed', () => {
+  const ruled = (['trim', 'cabinets'] as const).map((surface) => ({ ...RULED, surface }))
+  const keepers = [{ ...ROOM.keepers[0]!, name: 'Ash trim', state: 'staying' as const }]
+  const house: HandOff = { ...HOUSE, words: 'british', rooms: [{ ...ROOM, ruled, keepers }] }
+  const painter = JSON.stringify(painterSchedule(house).blocks)
+  expect(painter).toContain('"Woodwork"')
+  expect(painter).toContain('woodwork paint')
+  expect(painter).toContain('"Cupboards"')
+  expect(painter).toContain('Not to be touched, cover it: Ash trim.')
+  expect(JSON.stringify(clientSheet(house).blocks)).toContain('Cupboards: ')
+})
+
 test('a strength is said both ways at the counter, in the same base', () => {
   expect(mixLines(75, 'white', false)).toEqual([
     'Mix at 75 % of the formula, in the same white base: 25 % less tint.',

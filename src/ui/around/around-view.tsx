@@ -36,6 +36,7 @@ import {
 } from './around-model'
 import { Besides } from './besides'
 import { Fold } from '../form/fold'
+import { useTradeWords } from '../settings/settings-context'
 import { ElevationPicture } from './elevation'
 import { HowMuch } from './how-much'
 import { InWallLight, useWallLight } from './in-wall-light'
@@ -63,6 +64,7 @@ interface Props {
 
 /** What goes around a wall: each wall by itself, in the light that falls on it, with what stands at it. */
 export function AroundView(props: Props) {
+  const inWords = useTradeWords()
   const { visitId, roomId, room, treatment, wear, joinery, keepers, proposed, onWalls } = props
   const [wall, setWall] = useState<WallName>(joinery.featureWall ?? 'north')
   const [wallsId, setWallsId] = useState(props.walls.id)
@@ -127,7 +129,7 @@ export function AroundView(props: Props) {
       case 'cabinets':
       case 'island':
         return shown(part)
-      case 'skirting':
+      case 'baseboard':
       case 'casing':
         return trim
       default:
@@ -141,7 +143,7 @@ export function AroundView(props: Props) {
     (surface === 'cabinets' &&
       (joinery.cabinetsM2 !== null || keepers.some(({ kind }) => kind === 'cabinets'))) ||
     (surface === 'island' && joinery.islandM2 !== null)
-  const nameOf = (key: string): string => keepers.find(({ id }) => id === key)?.name ?? key
+  const nameOf = (key: string): string => keepers.find(({ id }) => id === key)?.name ?? inWords(key)
   // What would stand apart: the colour that is tried or proposed for it, else the first that is offered.
   const apart =
     shown('one wall') ??
@@ -167,7 +169,7 @@ export function AroundView(props: Props) {
         surface: option.surface,
         sheen: option.sheen,
       }),
-      `${option.called} proposed for ${option.surface}.`,
+      `${option.called} proposed for ${inWords(option.surface)}.`,
     )
 
   const options = ({ surface, options: some }: (typeof groups)[number]) => (
@@ -231,8 +233,8 @@ export function AroundView(props: Props) {
                 <p className="text-small">{sharesSaid(partShares(elevation), nameOf)}.</p>
                 {unsized.length > 0 && (
                   <p className="text-small">
-                    Enter the size of the fronts ({unsized.join(', ')}), and they stand in the
-                    picture.
+                    Enter the size of the fronts ({inWords(unsized.join(', '))}), and they stand in
+                    the picture.
                   </p>
                 )}
               </Fold>
