@@ -28,7 +28,7 @@ export interface Block {
 export interface Blocks {
   /** Colours that work at some strength. */
   readonly works: number
-  /** Cheapest to change first; none that would change nothing. */
+  /** Cheapest to change first; none that would change next to nothing. */
   readonly blocks: readonly Block[]
 }
 
@@ -56,6 +56,9 @@ export function asIfChanged<F extends RoomFinish>(finishes: readonly F[], as: As
   const own = finishes.find(({ keeperId }) => keeperId === as.keeperId)
   return own && as.how === 'painted white' ? [...others, whitened(own)] : others
 }
+
+// Nobody paints a door for one colour in a hundred more (own setting).
+const WORTH_A_CHANGE = 1.05
 
 const TOGETHER = 512
 
@@ -111,7 +114,10 @@ export function* whatBlocks(
         without: keepers.length > 1 ? without[k]!.size : null,
         paintedWhite: paintedAt[k]! >= 0 ? white[k]!.size : null,
       }))
-      .filter((block) => Math.max(block.without ?? 0, block.paintedWhite ?? 0) > works.size)
+      .filter(
+        (block) =>
+          Math.max(block.without ?? 0, block.paintedWhite ?? 0) > WORTH_A_CHANGE * works.size,
+      )
       .sort((p, q) => costs(p.keeperId) - costs(q.keeperId)),
   }
 }

@@ -85,7 +85,9 @@ test('the largest set of walls that lean alike runs through a house, the rest st
   expect(threadSaid(walls)).toBe(
     'One undertone runs through Hall, Kitchen and Study; Snug stands apart.',
   )
-  expect(threadSaid(walls.slice(2, 3))).toBe('No two rooms share an undertone.')
+  expect(threadSaid(walls.slice(2, 3))).toBe(
+    `Only ${walls[2]!.name} has a colour for its walls yet.`,
+  )
   expect(threadSaid([])).toBe('No room has a colour for its walls yet.')
 })
 

@@ -115,6 +115,7 @@ export function threadOf<Wall extends { readonly name: string; readonly underton
 export function threadSaid(walls: Parameters<typeof threadOf>[0]): string {
   const { shared, apart } = threadOf(walls)
   if (walls.length === 0) return 'No room has a colour for its walls yet.'
+  if (walls.length === 1) return `Only ${walls[0]!.name} has a colour for its walls yet.`
   if (shared.length < 2) return 'No two rooms share an undertone.'
   const names = (of: typeof walls): string => listed(of.map(({ name }) => name))
   return apart.length === 0

@@ -79,6 +79,12 @@ export class ListedDecks {
     return this.places.get(colourId) ?? null
   }
 
+  /** A code, and where it could be of several decks its maker and deck before it. */
+  codeOf(place: number): string {
+    const { code, deck } = this.colours[place]!
+    return this.decks.length > 1 ? `${deckWords(deck)}, ${code}` : code
+  }
+
   /** "Jorrfold E022-4"; among several decks with its maker and deck. */
   nameOf(place: number): string {
     const { name, code, deck } = this.colours[place]!

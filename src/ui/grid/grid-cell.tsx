@@ -1,7 +1,6 @@
 import { JUDGEMENT_WORDS } from '@/core/pairing/chance'
 import { VERDICT_WORDS, verdictSentence, reasonsSaid } from '@/core/record/verdict'
 import { Link } from '../frame/page-link'
-import { useTradeWords } from '../settings/settings-context'
 import { Patch } from '../swatch/patch'
 import { Notches } from '../verdict/notches'
 import { VerdictMark } from '../verdict/verdict-mark'
@@ -14,14 +13,16 @@ export function GridCellView({
   cell,
   roomName,
   lights,
+  inWords,
 }: {
   readonly visitId: string
   readonly row: GridRow
   readonly cell: GridCell
   readonly roomName: string
   readonly lights: readonly string[]
+  /** Names the parts of a room as the store does. */
+  readonly inWords: (text: string) => string
 }) {
-  const inWords = useTradeWords()
   const { paint } = row
   const { says, isUp, ruledOut, namedBy } = cell
   const onScreen = says.verdict === null && says.look ? says.look.verdict : null

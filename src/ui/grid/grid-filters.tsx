@@ -1,6 +1,5 @@
 import type { Surface } from '@/core/record/proposal'
 import { Link } from '../frame/page-link'
-import { useTradeWords } from '../settings/settings-context'
 import { gridParameters, SHOWN, type GridAsked, type Shown } from './grid-model'
 
 const WORDS: Record<Shown, string> = {
@@ -14,11 +13,13 @@ const WORDS: Record<Shown, string> = {
 export function GridFilters({
   asked,
   surfaces,
+  inWords,
 }: {
   readonly asked: GridAsked
   readonly surfaces: readonly Surface[]
+  /** Names the parts of a room as the store does. */
+  readonly inWords: (text: string) => string
 }) {
-  const inWords = useTradeWords()
   return (
     <nav
       aria-label="What the grid shows"

@@ -62,7 +62,7 @@ export function KeepersView({
     <main className="grid min-h-0 flex-1 gap-8 overflow-y-auto p-5 lg:grid-cols-[1fr_24rem] xl:grid-cols-[1fr_28rem]">
       <section
         aria-label="What stays"
-        className="lg:sticky lg:top-0 lg:max-h-[calc(100dvh-12rem)] lg:self-start lg:overflow-y-auto"
+        className="lg:sticky lg:top-0 lg:max-h-[calc(100dvh-13rem)] lg:self-start lg:overflow-y-auto"
       >
         <h1 className="text-head">What stays</h1>
         {keepers.length === 0 && (

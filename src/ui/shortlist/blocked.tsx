@@ -9,7 +9,7 @@ import { TextKey } from '../form/text-key'
 import type { RankedFor } from './ranked-for'
 
 // So many of what blocks are named; who needs more has another problem.
-const MOST_NAMED = 4
+const MOST_NAMED = 3
 
 /** Said before the list where nothing works with all that stays, or little does: the best there is, then what blocks. */
 export function Blocked({
@@ -45,7 +45,8 @@ export function Blocked({
               {HOWS.map(([how, field, words]) => {
                 const works = counted[field]
                 return (
-                  works !== null && (
+                  works !== null &&
+                  works > blocks.works && (
                     <TextKey key={how} onClick={() => onAsIf({ keeperId, how })}>
                       {words(name)}: {numbered(works)}
                     </TextKey>

@@ -3,7 +3,6 @@
 import type { ReactNode } from 'react'
 import { atStrength } from '@/core/paint/strength'
 import type { AtStrength } from '@/workers/rank-protocol'
-import { deckWords } from '../deck/deck-words'
 import type { ListedDecks } from '../deck/listed-decks'
 import { RelitPatch } from '../swatch/relit-patch'
 
@@ -11,16 +10,19 @@ import { RelitPatch } from '../swatch/relit-patch'
 export function PaintLine({
   decks,
   at,
+  called = `${decks.colours[at.place]!.name} at ${at.strengthPercent} %`,
   onPick,
   children,
 }: {
   readonly decks: ListedDecks
   readonly at: AtStrength
+  /** By its name and strength, unless all in the list have one strength. */
+  readonly called?: string
   readonly onPick: (colour: AtStrength) => void
   /** What is said of it. */
   readonly children: ReactNode
 }) {
-  const { code, name, deck, whiteBase } = decks.colours[at.place]!
+  const { whiteBase } = decks.colours[at.place]!
   return (
     <li className="border-b border-rule">
       <button
@@ -33,10 +35,8 @@ export function PaintLine({
           className="w-20 shrink-0"
         />
         <span className="py-1">
-          {name} at {at.strengthPercent} %
-          <span className="block text-fine text-dim">
-            {deckWords(deck)}, {code}
-          </span>
+          {called}
+          <span className="block text-fine text-dim">{decks.codeOf(at.place)}</span>
           <span className="block text-fine">{children}</span>
         </span>
       </button>

@@ -17,13 +17,14 @@ export function OfThisVisit({
   if (places.length === 0) return null
   return (
     <section aria-label="Colours of this visit" className="mt-5">
-      <h2 className="mb-1 text-body leading-6">Or try a colour of this visit</h2>
+      <h2 className="mb-1 text-body leading-6">Or try a colour of this visit, at full strength</h2>
       <ul className="grid gap-x-6 sm:grid-cols-2 lg:grid-cols-3">
         {places.map((place) => (
           <PaintLine
             key={place}
             {...{ decks }}
             at={{ place, strengthPercent: 100 }}
+            called={decks.colours[place]!.name}
             onPick={() => onPick(place)}
           >
             LRV {Math.round(decks.lrvs[place]!)}

@@ -3,6 +3,7 @@ import { Link } from '@/ui/frame/page-link'
 import { longDate } from '@/core/light/calendar-date'
 import { VERDICTS, VERDICT_WORDS } from '@/core/record/verdict'
 import { loadHouseGrid } from '@/app/_load/house-grid'
+import { loadTradeWords } from '@/app/_load/settings'
 import { GridCellView } from '@/ui/grid/grid-cell'
 import { GridFilters } from '@/ui/grid/grid-filters'
 import { GridKeys } from '@/ui/grid/grid-keys'
@@ -21,6 +22,7 @@ export default async function HouseGridPage({
   searchParams: Promise<Record<string, string | undefined>>
 }) {
   const asked = askedOfGrid(await searchParams)
+  const inWords = await loadTradeWords()
   const {
     visit,
     date,
@@ -57,7 +59,7 @@ export default async function HouseGridPage({
           House grid{' '}
           <span className="font-text text-small text-dim">in the light of {longDate(date)}</span>
         </h1>
-        <GridFilters {...{ asked, surfaces }} />
+        <GridFilters {...{ asked, surfaces, inWords }} />
         <Legend />
       </div>
       <GridKeys />
@@ -110,6 +112,7 @@ export default async function HouseGridPage({
               {row.cells.map((cell, i) => (
                 <td key={cell.roomId} className="border-t border-rule px-3 py-2 align-top">
                   <GridCellView
+                    inWords={inWords}
                     visitId={visit.id}
                     row={row}
                     cell={cell}
