@@ -218,6 +218,22 @@ export const overhang = (page: Page): Promise<number> =>
       .reduce((sum, each) => sum + each, 0),
   )
 
+/** What scrolls up and down on a page at rest: one thing at most. */
+export const scrolling = (page: Page): Promise<string[]> =>
+  page.evaluate(() =>
+    [document.documentElement, ...document.body.querySelectorAll(':not(textarea)')]
+      .filter(
+        (element) =>
+          (element === document.documentElement ||
+            /auto|scroll/.test(getComputedStyle(element).overflowY)) &&
+          // A line that is a pixel or two too high scrolls nowhere.
+          element.scrollHeight > element.clientHeight + 4 &&
+          element.clientHeight > 0 &&
+          element.clientWidth > 1,
+      )
+      .map((element) => element.getAttribute('aria-label') ?? element.tagName.toLowerCase()),
+  )
+
 /** Lines of text that lie over one another, and words that are cut by the box they stand in; in the window, as it is. */
 export const crowding = (page: Page): Promise<string[]> =>
   page.evaluate(() => {

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test'
-import { crowding, faultsOf, open, overhang, test } from './app'
+import { crowding, faultsOf, open, overhang, scrolling, test } from './app'
 import { everyView } from './views'
 
 // One of the views is an address of nothing.
@@ -14,7 +14,7 @@ const WIDTHS = [
 
 // Two halves, for two workers. What the console says of them fails any test of a page.
 for (const half of [0, 1])
-  test(`no view is wider than any of five widths, nothing lies over anything or is cut at them, axe finds nothing on it at one of them, and no request leaves this machine, ${half + 1} of 2`, async ({
+  test(`no view is wider than any of five widths, nothing lies over anything or is cut at them, one thing scrolls, axe finds nothing on it at one of them, and no request leaves this machine, ${half + 1} of 2`, async ({
     page,
     app,
     consoleMay,
@@ -34,6 +34,10 @@ for (const half of [0, 1])
         await page.setViewportSize({ width, height })
         await expect.poll(() => overhang(page), { message: `${address} at ${width}` }).toBe(0)
         await expect.poll(() => crowding(page), { message: `${address} at ${width}` }).toEqual([])
+        const scrolls = await scrolling(page)
+        expect(scrolls.length, `${address} at ${width} scrolls ${scrolls.join(', ')}`).toBeLessThan(
+          2,
+        )
         if (size === asked) expect(await faultsOf(page), `${address} at ${width}`).toEqual([])
       }
     }

@@ -9,7 +9,7 @@ export function ReadingPage({
   readonly children: ReactNode
 }) {
   return (
-    <main className="min-h-0 flex-1 overflow-y-auto print:overflow-visible">
+    <main className="relative min-h-0 flex-1 overflow-y-auto print:overflow-visible">
       <div
         className={`mx-auto px-6 py-6 print:max-w-none print:p-0 ${wide ? 'max-w-6xl' : 'max-w-4xl'}`}
       >

@@ -222,7 +222,7 @@ function KeeperLine({
           </p>
         ))}
       </div>
-      <span className="flex flex-col gap-1 self-center">
+      <span className="flex flex-col gap-1 self-start">
         <button type="button" className="key" onClick={onEdit} aria-label={`Change ${values.name}`}>
           Change
         </button>

@@ -7,6 +7,7 @@ import { leanOf, leanWords, type Lean } from '@/core/undertone/lean'
 import type { AtStrength } from '@/workers/rank-protocol'
 import type { RankedFor } from './ranked-for'
 import { TextKey } from '../form/text-key'
+import { Link } from '../frame/page-link'
 import type { ListedDecks } from '../deck/listed-decks'
 import type { Ranking } from './use-ranking'
 import { NOTHING_YET } from '../frame/nothing-yet'
@@ -54,9 +55,19 @@ export function FirstTen({
   const lean = decks && picked ? leanOf(decks.undertoneOf(picked.place)) : null
   if (room.finishes.length === 0 || room.lights.length === 0)
     return (
-      <p className="text-small">
-        With what stays and a light entered, the decks are ranked for this room.
-      </p>
+      <div className="flex flex-col items-start gap-2 py-2 text-small">
+        <p>The decks are ranked for this room by what stays in it and its light.</p>
+        {room.finishes.length === 0 && (
+          <Link href="keepers" className="key">
+            Enter what stays
+          </Link>
+        )}
+        {room.lights.length === 0 && (
+          <Link href="light" className="key">
+            Add a window or a lamp
+          </Link>
+        )}
+      </div>
     )
   return (
     <section aria-label="First ten" className="flex flex-col">

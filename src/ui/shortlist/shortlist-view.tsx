@@ -207,7 +207,7 @@ export function ShortlistView(props: Props) {
               onTake={takeUp}
             />
           ) : (
-            <h1 className="flex-1 text-title">From the decks to three</h1>
+            <h1 className="flex-1 text-title">Shortlist</h1>
           )}
         </div>
         <Tabs.Root

@@ -27,16 +27,16 @@ const STRIPS_AT_ONCE = 4
 const NEIGHBOUR = 9
 
 /** Tone first, then intensity: the room's tones as bands, the chosen tone's strips as large swatches. */
-export function Tones({
-  decks,
-  ranking: { first, whole },
-  room,
-  without,
-  picked,
-  moreLike,
-  onPick,
-  onNoMoreLike,
-}: {
+export function Tones(props: Props) {
+  const { prepared } = useLight()
+  return prepared ? (
+    <TonesSeen {...props} />
+  ) : (
+    <p>Too dark to see a colour. Step to another hour, or add a window or a lamp.</p>
+  )
+}
+
+interface Props {
   readonly decks: ListedDecks
   readonly ranking: Ranking
   readonly room: RankedFor
@@ -46,7 +46,18 @@ export function Tones({
   readonly moreLike: number | null
   readonly onPick: (place: number) => void
   readonly onNoMoreLike: () => void
-}) {
+}
+
+function TonesSeen({
+  decks,
+  ranking: { first, whole },
+  room,
+  without,
+  picked,
+  moreLike,
+  onPick,
+  onNoMoreLike,
+}: Props) {
   const [filter, setFilter] = useState<ToneFilter>(NO_FILTER)
   const [hovered, setHovered] = useState<ListedStrip | null>(null)
   // A strip stands unfolded until another colour is at hand: that one's is then.

@@ -73,6 +73,7 @@ export function TogetherView({
     ),
   )
   const bare = rooms.filter(({ walls }) => walls === null)
+  const painted = rooms.length - bare.length
 
   return (
     <main
@@ -86,12 +87,12 @@ export function TogetherView({
       {hallWords && (
         <p className="border-l-4 border-ink pl-3 text-small font-medium">{hallWords}</p>
       )}
-      {bare.length > 0 && (
+      {bare.length > 0 && painted > 0 && (
         <p className="text-small">
           Without a colour for their walls yet: {bare.map(({ name }) => name).join(', ')}.
         </p>
       )}
-      {judged.length === 0 && (
+      {judged.length === 0 && painted > 1 && (
         <p className="text-small">
           No two rooms with a colour are seen from one another. Which rooms open to which is said at{' '}
           <Link href={`/visits/${visitId}/brief`} className="underline underline-offset-4">
