@@ -6,6 +6,7 @@ import { AxeBuilder } from '@axe-core/playwright'
 import { expect, test as base, type Locator, type Page } from '@playwright/test'
 import { freePort, startServer } from '../scripts/lib/server.mjs'
 import { ADDRESSES, SEEDED, type Addresses } from './global-setup'
+import { NAMES } from './names'
 
 type Server = Awaited<ReturnType<typeof startServer>>
 
@@ -176,7 +177,7 @@ export async function pressKeyOn(page: Page, control: Locator): Promise<void> {
 
 /** Says what something that stays is, by its first letters, with the select in focus. */
 export async function chooseKind(page: Page, letters: string): Promise<void> {
-  await tabTo(page, page.getByLabel('Kind'))
+  await tabTo(page, page.getByLabel(NAMES.kind))
   await page.keyboard.type(letters)
 }
 

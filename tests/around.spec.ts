@@ -1,5 +1,6 @@
 import { expect } from '@playwright/test'
 import { demoRoom, demoVisit, faultsOf, open, tabTo, test } from './app'
+import { NAMES } from './names'
 
 test('each wall has its own trim advice, what is proposed stands with its litres, and what is no colour is refused at its field', async ({
   page,
@@ -8,7 +9,7 @@ test('each wall has its own trim advice, what is proposed stands with its litres
   const front = demoRoom(demoVisit(app), 'Front room')
   // Late sun on one side, the window's own wall in its shade.
   await open(page, `${front}/around?light=room&at=17:00&sky=clear&lamps=off`)
-  const trim = page.getByRole('region', { name: 'Trim' })
+  const trim = page.getByRole('region', { name: NAMES.trim })
   await trim.getByRole('listitem').first().waitFor()
   const said: string[] = []
   for (const wall of ['north', 'east', 'south', 'west']) {
@@ -29,7 +30,7 @@ test('each wall has its own trim advice, what is proposed stands with its litres
   const called = /^Propose (.+) for/.exec((await option.getAttribute('aria-label'))!)![1]!
   await tabTo(page, option)
   await page.keyboard.press('Enter')
-  await expect(page.getByRole('status', { name: 'What came of it' })).toContainText(
+  await expect(page.getByRole('status', { name: NAMES.whatCameOfIt })).toContainText(
     `${called} proposed for door inside.`,
   )
   await page.getByText('How much paint').click()
@@ -48,8 +49,8 @@ test('each wall has its own trim advice, what is proposed stands with its litres
   await expect(form).toContainText('Expected L*, a* and b*, as 62 20 31.5, or a hex')
   await form.getByLabel('On the walls now').fill('#101010')
   await form.getByLabel('A wall of its own').selectOption('east')
-  await form.getByRole('button', { name: 'Save', exact: true }).click()
-  await expect(form).toContainText('Saved.')
+  await form.getByRole('button', { name: NAMES.save, exact: true }).click()
+  await expect(form).toContainText(NAMES.saved)
   await page.getByText('A wall of its own', { exact: true }).first().click()
   await expect(
     page.getByRole('list').filter({ hasText: 'Slate hearth stands at it' }),
@@ -63,7 +64,7 @@ test('schemes from the piece that leads and what stands are kept side by side; t
 }) => {
   const bedroom = demoRoom(demoVisit(app), 'South bedroom')
   await open(page, `${bedroom}/lead?light=room&at=10:00&sky=clear&lamps=off`)
-  const outcome = page.getByRole('status', { name: 'What came of it' })
+  const outcome = page.getByRole('status', { name: NAMES.whatCameOfIt })
   for (const n of [0, 1]) {
     await tabTo(page, page.getByRole('button', { name: 'Save as a scheme' }).nth(n))
     await page.keyboard.press('Enter')

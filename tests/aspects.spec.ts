@@ -1,12 +1,15 @@
 import { expect, type Page } from '@playwright/test'
 import { demoVisit, hexOf, open, rgbOf, demoRoom, test } from './app'
+import { NAMES } from './names'
 
 /** What the page shows of the demo's warm off-white, and of the light, in a room at a time. */
 async function seenAt(page: Page, room: string, at: string) {
   await open(page, `${room}/shortlist?part=proposed&light=room&at=${at}&sky=clear&lamps=off`)
   const swatch = page.getByRole('img', { name: 'Harlmoor at 100 per cent' })
   const [red, , blue] = rgbOf(await hexOf(swatch))
-  const cctK = Number(await page.getByRole('region', { name: 'Light' }).getAttribute('data-cct'))
+  const cctK = Number(
+    await page.getByRole('region', { name: NAMES.light }).getAttribute('data-cct'),
+  )
   return { warmth: red - blue, cctK }
 }
 
@@ -33,7 +36,7 @@ test('below the equator the north room is the warm one and the south room the co
   const visit = demoVisit(app, 'Pell and Ibbotrey')
   const cctOf = async (room: string): Promise<number> => {
     await open(page, `${demoRoom(visit, room)}/light?light=room&at=13:00&sky=clear`)
-    return Number(await page.getByRole('region', { name: 'Light' }).getAttribute('data-cct'))
+    return Number(await page.getByRole('region', { name: NAMES.light }).getAttribute('data-cct'))
   }
   // Common practice: the sunny side 4,500 to 6,500 K about noon, the shaded side above; summer sun
   // stands high, so the two are nearer than in winter.
@@ -66,8 +69,8 @@ test('what is leaving is shown, and never judged against', async ({ page, app })
 test('a mid or deep base has no ladder but the reason why', async ({ page, app }) => {
   const kitchen = demoRoom(demoVisit(app), 'Kitchen')
   await open(page, `${kitchen}/shortlist`)
-  await page.getByLabel('Code or name').fill('H111-7')
-  await page.getByLabel('Code or name').press('Enter')
+  await page.getByLabel(NAMES.codeOrName).fill('H111-7')
+  await page.getByLabel(NAMES.codeOrName).press('Enter')
   await page.getByRole('tab', { name: 'Strength' }).click()
   await expect(page.getByText(/A deep base holds little white/)).toContainText(
     /hide [\d.]+ % of black in two coats instead of/,
@@ -80,10 +83,10 @@ test('a verdict can be undone and stays on record, struck out', async ({ page, o
   const snug = demoRoom(demoVisit(app), 'Basement snug')
   await open(page, `${snug}/bench`)
   await page.getByRole('button', { name: /^unsure/ }).click()
-  const last = page.getByRole('region', { name: 'Last look' })
+  const last = page.getByRole('region', { name: NAMES.lastLook })
   await last.getByRole('button', { name: /^dark/ }).click()
   await expect(last).toContainText('unsure: too dark')
-  await last.getByRole('button', { name: 'Undo' }).click()
+  await last.getByRole('button', { name: NAMES.undo }).click()
   await expect(last.locator('.line-through', { hasText: 'unsure: too dark' })).toBeVisible()
 })
 
@@ -130,9 +133,9 @@ test('the house rule on trim, changed in the brief, puts its own trim first', as
   const visit = demoVisit(app, 'Mrs Quillan')
   await open(page, `${visit}/brief`)
   await page.getByText(/^House rules:/).click()
-  await page.getByLabel('Trim').selectOption('same')
-  await page.getByRole('button', { name: 'Save the brief' }).click()
-  await expect(page.getByText('Saved.')).toBeVisible()
+  await page.getByLabel(NAMES.trim).selectOption('same')
+  await page.getByRole('button', { name: NAMES.saveTheBrief }).click()
+  await expect(page.getByText(NAMES.saved)).toBeVisible()
   const hall = demoRoom(visit, 'Hall')
   await open(page, `${hall}/trial?colour=H111-4`)
   const goes = page.getByRole('region', { name: 'What goes with it' })

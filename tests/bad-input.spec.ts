@@ -1,5 +1,6 @@
 import { expect } from '@playwright/test'
 import { demoVisit, open, demoRoom, test } from './app'
+import { NAMES } from './names'
 
 test('a brief with an impossible place, date and name is refused at its fields, and kept as typed', async ({
   page,
@@ -16,15 +17,15 @@ test('a brief with an impossible place, date and name is refused at its fields, 
     ['Latitude', '95', /Expected -90 to 90 °, got “95”/],
     ['Longitude', 'east', /Expected -180 to 180 °, got “east”/],
   ] as const
-  await page.getByText('Not in the list: coordinates').click()
+  await page.getByText(NAMES.byCoordinates).click()
   for (const [label, text] of typed) await page.getByLabel(label).fill(text)
-  await page.getByLabel('Place', { exact: true }).fill('Nowhere')
+  await page.getByLabel(NAMES.place, { exact: true }).fill('Nowhere')
   await page.getByRole('button', { name: 'Save the visit' }).click()
   for (const [label, text, message] of typed) {
     await expect(page.getByText(message)).toBeVisible()
     await expect(page.getByLabel(label)).toHaveValue(text)
   }
-  await expect(page.getByLabel('Household')).toBeFocused()
+  await expect(page.getByLabel(NAMES.household)).toBeFocused()
   await open(page, app.url)
   await expect(page.getByText('Nowhere')).toHaveCount(0)
 })
@@ -35,15 +36,15 @@ test('a bearing of 400 and a window wider than its wall are refused, and no wind
 }) => {
   const snug = demoRoom(demoVisit(app), 'Basement snug')
   await open(page, `${snug}/light`)
-  await page.getByLabel('Window faces').fill('400')
-  await page.getByRole('button', { name: 'Add the window' }).click()
+  await page.getByLabel(NAMES.windowFaces).fill('400')
+  await page.getByRole('button', { name: NAMES.addTheWindow }).click()
   await expect(
     page.getByText('Expected 0 to 359.9 ° or a compass point as SW, got “400”.'),
   ).toBeVisible()
-  await expect(page.getByLabel('Window faces')).toHaveValue('400')
-  await page.getByLabel('Window faces').fill('180')
-  await page.getByLabel('Width').fill('4.2')
-  await page.getByRole('button', { name: 'Add the window' }).click()
+  await expect(page.getByLabel(NAMES.windowFaces)).toHaveValue('400')
+  await page.getByLabel(NAMES.windowFaces).fill('180')
+  await page.getByLabel(NAMES.width).fill('4.2')
+  await page.getByRole('button', { name: NAMES.addTheWindow }).click()
   await expect(
     page.getByText('Expected at most 4 m, the width of the south wall, got 4.2 m.'),
   ).toBeVisible()
@@ -57,10 +58,10 @@ test('L* of 140, a hex of five digits and a colour no finish has are refused', a
 }) => {
   const snug = demoRoom(demoVisit(app), 'Basement snug')
   await open(page, `${snug}/keepers`)
-  await page.getByRole('button', { name: 'Add what stays' }).click()
-  await page.getByLabel('Kind').selectOption('stone')
-  await page.getByRole('textbox', { name: 'What stays' }).fill('Ghost')
-  const keep = page.getByRole('button', { name: 'Save', exact: true })
+  await page.getByRole('button', { name: NAMES.addWhatStays }).click()
+  await page.getByLabel(NAMES.kind).selectOption('stone')
+  await page.getByRole('textbox', { name: NAMES.whatStays }).fill('Ghost')
+  const keep = page.getByRole('button', { name: NAMES.save, exact: true })
   const lab = async (...values: string[]) => {
     for (const [i, axis] of ['L*', 'a*', 'b*'].entries())
       await page.getByLabel(axis, { exact: true }).fill(values[i]!)
@@ -68,10 +69,10 @@ test('L* of 140, a hex of five digits and a colour no finish has are refused', a
   }
   await lab('140', '0', '0')
   await expect(page.getByText('Expected 0 to 100, got “140”.')).toBeVisible()
-  await expect(page.getByLabel('L*', { exact: true })).toHaveValue('140')
+  await expect(page.getByLabel(NAMES.lStar, { exact: true })).toHaveValue('140')
   await lab('90', '60', '-60')
   await expect(page.getByText(/No painted surface can have this colour/)).toBeVisible()
-  await page.getByLabel('Its colour by').selectOption('hex')
+  await page.getByLabel(NAMES.itsColourBy).selectOption('hex')
   await page.getByLabel('Hex').fill('#12345')
   await keep.click()
   await expect(page.getByText('Expected six digits 0–9 a–f, got “#12345”.')).toBeVisible()

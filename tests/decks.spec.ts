@@ -5,6 +5,7 @@ import { writeGimpPalette } from '../src/formats/gimp-palette'
 import { writeDeckCsv } from '../src/formats/write-deck'
 import { open, test } from './app'
 import { make } from './make'
+import { NAMES } from './names'
 
 // Invented decks, one in each format; of the trade's largest size the first, and with ELM_LONG=1 all of them.
 const LARGEST = process.env.ELM_LONG ? 20_000 : 8000
@@ -222,7 +223,7 @@ test('a deck on its way is sent once however often its key is pressed, can be st
   await expect(page.getByRole('progressbar', { name: 'Importing the deck' })).toBeVisible()
   await expect.poll(() => sent).toBe(1)
   await page.getByLabel('Name of the deck').press('ControlOrMeta+Enter')
-  await page.getByRole('button', { name: 'Stop' }).click()
+  await page.getByRole('button', { name: NAMES.stop }).click()
   await expect(page.getByText('Stopped; nothing was imported.')).toBeVisible()
   expect(sent).toBe(1)
   release()

@@ -5,6 +5,7 @@ import { expect } from '@playwright/test'
 import pg from 'pg'
 import { startPostgres } from '../scripts/lib/postgres.mjs'
 import { open, test } from './app'
+import { NAMES } from './names'
 import { runOn } from './own-commands'
 
 // Visit files and backups as the programs of earlier versions wrote them: `npm run keep-stage`.
@@ -22,16 +23,16 @@ for (const stage of VISIT_FILES)
   }) => {
     test.slow()
     await open(page, app.url)
-    await page.getByLabel('Your name').fill('Orrin Tarrow')
+    await page.getByLabel(NAMES.yourName).fill('Orrin Tarrow')
     await page.getByLabel(/Add the deck/).uncheck()
-    await page.getByRole('button', { name: 'Start' }).click()
-    await page.getByText('No visit yet').waitFor()
-    await page.getByLabel('Open a visit file').setInputFiles({
+    await page.getByRole('button', { name: NAMES.start }).click()
+    await page.getByText(NAMES.noVisitYet).waitFor()
+    await page.getByLabel(NAMES.openAVisitFile).setInputFiles({
       name: 'visit.zip',
       mimeType: 'application/zip',
       buffer: readFileSync(stageFile(`${stage}.visit.zip`)),
     })
-    const said = page.getByRole('status', { name: 'The file' })
+    const said = page.getByRole('status', { name: NAMES.theFile })
     await expect(said).toContainText('rows were read.', { timeout: 90_000 })
     await open(page, app.url)
     await page.getByRole('link', { name: 'The Orrin-Vale household' }).click()

@@ -12,6 +12,7 @@ import { atStrength, ladderOf } from '../src/core/paint/strength'
 import { localDay } from '../src/time/local-day'
 import { SHIPPED_DECK } from '../src/formats/shipped-deck'
 import { chooseKind, open, pressKeyOn, tabTo, test, typeInto } from './app'
+import { NAMES } from './names'
 
 // The colour taken, as demo/deck.csv has it: a green-leaning tan in the white base.
 const CODE = 'H111-4'
@@ -39,45 +40,45 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
   test.slow()
   const button = (name: string | RegExp, exact = false) => page.getByRole('button', { name, exact })
   const spine = (name: RegExp) =>
-    page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name })
+    page.getByRole('navigation', { name: NAMES.steps }).getByRole('link', { name })
 
   const atLateSun = utcMsAt(ROOM_DAY.day, lateSunMinute(ROOM_DAY.place, ROOM_DAY.day))
   await page.clock.setFixedTime(atLateSun)
   await test.step('the brief', async () => {
     await open(page, app.url)
     await pressKeyOn(page, page.getByRole('link', { name: 'New visit' }))
-    await typeInto(page, page.getByLabel('Household'), 'The Larrow family')
-    await typeInto(page, page.getByLabel('Date of the visit'), '2026-06-18')
-    await typeInto(page, page.getByLabel('Place', { exact: true }), 'Invented Mill')
-    await pressKeyOn(page, page.getByText('Not in the list: coordinates'))
+    await typeInto(page, page.getByLabel(NAMES.household), 'The Larrow family')
+    await typeInto(page, page.getByLabel(NAMES.dateOfTheVisit), '2026-06-18')
+    await typeInto(page, page.getByLabel(NAMES.place, { exact: true }), 'Invented Mill')
+    await pressKeyOn(page, page.getByText(NAMES.byCoordinates))
     await typeInto(page, page.getByLabel('Latitude'), '52.4')
     await typeInto(page, page.getByLabel('Longitude'), '-1.6')
-    await typeInto(page, page.getByLabel('Name of a room to add'), 'Kitchen')
+    await typeInto(page, page.getByLabel(NAMES.nameOfARoomToAdd), 'Kitchen')
     await page.keyboard.press('Enter')
     await pressKeyOn(page, button('Save the visit'))
   })
 
   await test.step('the room, its west window and its lamps', async () => {
     await pressKeyOn(page, page.locator('summary', { hasText: 'Name, size and use' }))
-    await typeInto(page, page.getByLabel('North to south'), '5')
-    await typeInto(page, page.getByLabel('East to west'), '3.6 m')
+    await typeInto(page, page.getByLabel(NAMES.northToSouth), '5')
+    await typeInto(page, page.getByLabel(NAMES.eastToWest), '3.6 m')
     await pressKeyOn(page, button('Save the room'))
     await pressKeyOn(page, button('Window in the west wall'))
-    await expect(page.getByLabel('Window faces')).toHaveValue('270')
-    await typeInto(page, page.getByLabel('Width'), '1.8')
+    await expect(page.getByLabel(NAMES.windowFaces)).toHaveValue('270')
+    await typeInto(page, page.getByLabel(NAMES.width), '1.8')
     await typeInto(page, page.getByLabel('Height', { exact: true }), '1.3')
     await pressKeyOn(page, button('Add the window'))
     await expect(page.getByText('Window, faces west, 270°: 1.8 m wide, 1.3 m high')).toBeVisible()
     await pressKeyOn(page, button('Add the lamps'))
     await expect(page.getByText('2,700 K, 1,600 lumens together')).toBeVisible()
-    await expect(page.getByRole('region', { name: 'The day in words' })).toContainText(
+    await expect(page.getByRole('region', { name: NAMES.theDayInWords })).toContainText(
       /warmest at 2[01]:\d\d/,
     )
   })
 
   await test.step('the stone that stays', async () => {
     await pressKeyOn(page, spine(/^Keepers/))
-    await typeInto(page, page.getByRole('textbox', { name: 'What stays' }), 'Stone counter')
+    await typeInto(page, page.getByRole('textbox', { name: NAMES.whatStays }), 'Stone counter')
     await chooseKind(page, 'stone')
     for (const [axis, value] of [
       ['L*', '66'],
@@ -86,13 +87,13 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
     ] as const)
       await typeInto(page, page.getByLabel(axis, { exact: true }), value)
     await pressKeyOn(page, button('Save', true))
-    await expect(page.getByRole('heading', { name: 'Stone counter' })).toBeVisible()
+    await expect(page.getByRole('heading', { name: NAMES.stoneCounter })).toBeVisible()
   })
 
   const mixed = atStrength(TAN, WHITE_BASE, 75)
   await test.step('a colour at 75 %', async () => {
     await pressKeyOn(page, spine(/^Shortlist/))
-    await typeInto(page, page.getByLabel('Code or name'), CODE)
+    await typeInto(page, page.getByLabel(NAMES.codeOrName), CODE)
     await page.keyboard.press('Enter')
     await expect(page.getByRole('heading', { name: / at 100 %$/ })).toBeFocused()
     await page.keyboard.press('s')
@@ -107,7 +108,7 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
   await test.step('held to the stone in the late sun', async () => {
     await pressKeyOn(page, spine(/^Bench/))
     await expect(page.getByTestId('lrv')).toHaveText(String(Math.round(lrvPercent(mixed))))
-    const handle = page.getByRole('slider', { name: 'Time of day' })
+    const handle = page.getByRole('slider', { name: NAMES.timeOfDay })
     await tabTo(page, handle)
     const sunset = lateSunMinute(ROOM_DAY.place, ROOM_DAY.day)
     const now = async (): Promise<number> => Number(await handle.getAttribute('aria-valuenow'))
@@ -124,28 +125,28 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
       spot: 'walls',
     })!
     const prepared = prepareLight(light.spectrum, light.illuminanceLux)
-    const bar = page.getByRole('region', { name: 'Light' })
+    const bar = page.getByRole('region', { name: NAMES.light })
     await expect(bar).toHaveAttribute('data-cct', String(Math.round(light.cctK)))
     await expect(bar).toHaveAttribute('data-lux', String(Math.round(light.illuminanceLux)))
     const swatch = page.getByTestId('candidate-swatch').getByRole('img')
     await expect(swatch).toHaveAttribute('data-hex', screenColour(prepared, mixed).hex)
 
     // A board is there, in this very light: the clock says so.
-    await tabTo(page, page.getByRole('radio', { name: 'The screen' }))
+    await tabTo(page, page.getByRole('radio', { name: NAMES.theScreen }))
     for (const next of ['Chip', 'Large swatch', 'Board']) {
       await page.keyboard.press('ArrowRight')
       await expect(page.getByRole('radio', { name: next })).toBeFocused()
     }
     await page.keyboard.press('Space')
-    await expect(page.getByRole('radio', { name: 'Board' })).toBeChecked()
+    await expect(page.getByRole('radio', { name: NAMES.board })).toBeChecked()
     await expect(bar).toHaveAttribute('data-cct', String(Math.round(light.cctK)))
     await expect(page.getByText(/^Model/)).toHaveCount(0)
     await page.keyboard.press('n')
     await page.keyboard.press('4')
     await expect(button(/^green/)).toHaveAttribute('aria-pressed', 'true')
-    await typeInto(page, page.getByLabel('Note'), 'Mustard beside the counter.')
+    await typeInto(page, page.getByLabel(NAMES.note), 'Mustard beside the counter.')
     await page.keyboard.press('Enter')
-    await expect(page.getByRole('status', { name: 'What came of it' })).toContainText('Saved.')
+    await expect(page.getByRole('status', { name: NAMES.whatCameOfIt })).toContainText(NAMES.saved)
 
     const expected = pairReading(
       prepared,
@@ -162,7 +163,7 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
         source: 'maker',
       })),
     )
-    const model = page.getByRole('region', { name: 'The model’s reading' })
+    const model = page.getByRole('region', { name: NAMES.modelsReading })
     await expect(model).toHaveAttribute('data-judgement', expected.judgement)
     await expect(model).toContainText(expected.sentence)
     // An orange-pink stone rejects a green-leaning tan: common practice.
@@ -173,7 +174,7 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
     await app.end('SIGKILL')
     await app.startAgain()
     await open(page, page.url())
-    await expect(page.getByRole('region', { name: 'Your looks' })).toContainText('no: too green')
+    await expect(page.getByRole('region', { name: NAMES.yourLooks })).toContainText('no: too green')
   })
 
   await test.step('in the house grid and on the sheet', async () => {

@@ -3,6 +3,7 @@ import ICAL from 'ical.js'
 import { readFileSync } from 'node:fs'
 import { expect, type Page } from '@playwright/test'
 import { type App, demoRoom, demoVisit, faultsOf, open, tabTo, test } from './app'
+import { NAMES } from './names'
 import { pdfLines } from './pdf-text'
 
 type Row = Readonly<Record<string, unknown>>
@@ -51,7 +52,7 @@ test('by keyboard from a ruling to three PDFs, whose text is that of the store l
   const visit = demoVisit(app)
   await open(page, `${demoRoom(visit, 'Kitchen')}/ruling`)
   await press(page, 'Control+Enter')
-  await expect(page.getByRole('status', { name: 'What came of it' })).toHaveText('Ruled.')
+  await expect(page.getByRole('status', { name: NAMES.whatCameOfIt })).toHaveText('Ruled.')
   await goTo(page, 'Sheets')
   await page.waitForURL(/\/sheets\/client/)
   const client = await downloaded(page, 'For the client', 'A4')
@@ -151,8 +152,8 @@ test('a board is made by keyboard, its looks are ticked off, and the calendar is
   await expect(form.getByRole('alert')).toContainText('Expected a date that exists')
   // The clocks of the place go back in the night to 25 October 2026.
   await form.getByLabel('Painted on').fill('2026-10-23')
-  await form.getByRole('button', { name: 'Save', exact: true }).click()
-  await expect(page.getByRole('status', { name: 'What came of it' })).toContainText('saved.')
+  await form.getByRole('button', { name: NAMES.save, exact: true }).click()
+  await expect(page.getByRole('status', { name: NAMES.whatCameOfIt })).toContainText('saved.')
   await page.getByText('How to paint it').click()
   await expect(page.getByRole('list', { name: /^Painting/ })).toContainText('24 October 2026')
 
@@ -208,7 +209,7 @@ test('a board is made by keyboard, its looks are ticked off, and the calendar is
       .getByRole('button', { name: /: works$/ })
       .first()
       .click()
-    await expect(list.getByRole('status', { name: 'What was saved' })).toHaveText('Saved.')
+    await expect(list.getByRole('status', { name: 'What was saved' })).toHaveText(NAMES.saved)
     await page.reload()
     await expect.poll(() => items.count()).toBeLessThan(count)
     await list.getByLabel('The client looks').check()
@@ -218,7 +219,7 @@ test('a board is made by keyboard, its looks are ticked off, and the calendar is
       .getByRole('button', { name: /: the client says fine$/ })
       .first()
       .click()
-    await expect(list.getByRole('status', { name: 'What was saved' })).toHaveText('Saved.')
+    await expect(list.getByRole('status', { name: 'What was saved' })).toHaveText(NAMES.saved)
     await page.reload()
     await expect.poll(() => items.count()).toBeLessThan(left)
     expect(await faultsOf(page)).toEqual([])
@@ -243,12 +244,12 @@ test('a visit is written to a file, wiped, and read back: equal rows and photos;
 
   // A store of somebody else's, with nothing in it.
   await open(page, other.url)
-  await page.getByLabel('Your name').fill('Orrin Tarrow')
+  await page.getByLabel(NAMES.yourName).fill('Orrin Tarrow')
   await page.getByLabel(/Add the deck/).uncheck()
-  await page.getByRole('button', { name: 'Start' }).click()
-  await page.getByText('No visit yet').waitFor()
-  const said = page.getByRole('status', { name: 'The file' })
-  const read = (given: typeof file) => page.getByLabel('Open a visit file').setInputFiles(given)
+  await page.getByRole('button', { name: NAMES.start }).click()
+  await page.getByText(NAMES.noVisitYet).waitFor()
+  const said = page.getByRole('status', { name: NAMES.theFile })
+  const read = (given: typeof file) => page.getByLabel(NAMES.openAVisitFile).setInputFiles(given)
   await read({ ...file, buffer: Buffer.from('rubbish') })
   await expect(said).toContainText('cannot be unpacked')
   await read({ ...file, buffer: file.buffer.subarray(0, file.buffer.length - 400) })

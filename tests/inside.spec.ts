@@ -1,5 +1,6 @@
 import { expect, type Page } from '@playwright/test'
 import { demoRoom, demoVisit, faultsOf, open, overhang, tabTo, test } from './app'
+import { NAMES } from './names'
 
 const picture = (page: Page) => page.locator('figure[data-shown]:not([data-shown=""])')
 const canvas = (page: Page) => page.getByRole('img', { name: /lux on the walls$/ })
@@ -49,7 +50,7 @@ test('by keyboard from the bench into the kitchen: three paints, dawn to lamps, 
   const luxOf = async (): Promise<number> =>
     Number(/([\d,]+) lux/.exec((await table.textContent())!)![1]!.replace(',', ''))
   const midday = await luxOf()
-  const handle = page.getByRole('slider', { name: 'Time of day' })
+  const handle = page.getByRole('slider', { name: NAMES.timeOfDay })
   const minute = Number(await handle.getAttribute('aria-valuenow'))
   await page.keyboard.press('.')
   await expect(handle).not.toHaveAttribute('aria-valuenow', String(minute))
@@ -64,7 +65,9 @@ test('by keyboard from the bench into the kitchen: three paints, dawn to lamps, 
   await page.keyboard.press('q')
   await expect(canvas(page)).toHaveCount(0)
   await expect(pair).toHaveText(held)
-  await expect(page.getByRole('status', { name: 'What came of it' })).not.toContainText('Saved.')
+  await expect(page.getByRole('status', { name: NAMES.whatCameOfIt })).not.toContainText(
+    NAMES.saved,
+  )
 })
 
 test('a thing is put somewhere by keyboard and stays there; what if it had other lamps is a proposal', async ({
@@ -88,7 +91,7 @@ test('a thing is put somewhere by keyboard and stays there; what if it had other
   await expect(thing).toHaveAttribute('transform', moved!)
 
   // Its size is typed; what is none is refused at its field.
-  const wide = page.getByLabel('East to west')
+  const wide = page.getByLabel(NAMES.eastToWest)
   await wide.fill('twelve')
   await wide.blur()
   await expect(page.getByText(/Expected .* got “twelve”/)).toBeVisible()

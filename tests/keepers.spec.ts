@@ -1,11 +1,12 @@
 import { AxeBuilder } from '@axe-core/playwright'
 import { expect, type Page } from '@playwright/test'
 import { demoVisit, open, demoRoom, test } from './app'
+import { NAMES } from './names'
 
 async function addKeeper(page: Page, name: string): Promise<void> {
-  await page.getByRole('button', { name: 'Add what stays' }).click()
-  await page.getByLabel('Kind').selectOption('stone')
-  await page.getByRole('textbox', { name: 'What stays' }).fill(name)
+  await page.getByRole('button', { name: NAMES.addWhatStays }).click()
+  await page.getByLabel(NAMES.kind).selectOption('stone')
+  await page.getByRole('textbox', { name: NAMES.whatStays }).fill(name)
 }
 
 /** The reader drops its connection now and then: connect again and go on, as a hand would. */
@@ -61,7 +62,7 @@ test('a colour reader warns until it is calibrated, averages three readings, and
 
   await page.getByRole('button', { name: 'Leave ground out' }).click()
   await page.getByLabel('Share').fill('100')
-  await page.getByRole('button', { name: 'Save', exact: true }).click()
+  await page.getByRole('button', { name: NAMES.save, exact: true }).click()
   await expect(page.getByRole('heading', { name: 'Glazed tile' })).toBeVisible()
   await page.reload()
   const line = page.getByRole('listitem').filter({ hasText: 'Glazed tile' })
@@ -77,7 +78,7 @@ test('matched by eye with a stated shift, it is kept as said and moves that way'
   const snug = demoRoom(demoVisit(app), 'Basement snug')
   await open(page, `${snug}/keepers?light=lamps`)
   await addKeeper(page, 'Old chest')
-  await page.getByLabel('Its colour by').selectOption('By eye, beside a deck colour')
+  await page.getByLabel(NAMES.itsColourBy).selectOption('By eye, beside a deck colour')
   await page.getByLabel('Code or name in a deck').fill('H111-4')
   await page.getByRole('button', { name: /^H111-4/ }).click()
   const meaning = page.getByTestId('meaning')
@@ -88,7 +89,7 @@ test('matched by eye with a stated shift, it is kept as said and moves that way'
   await expect.poll(lrv).toBeLessThan(asIs - 5)
   await page.getByLabel('and', { exact: true }).selectOption('a little greener than this')
   await expect(meaning).toContainText('± 3')
-  await page.getByRole('button', { name: 'Save', exact: true }).click()
+  await page.getByRole('button', { name: NAMES.save, exact: true }).click()
   await expect(page.getByRole('heading', { name: 'Old chest' })).toBeVisible()
   await page.reload()
   const line = page.getByRole('listitem').filter({ hasText: 'Old chest' })
@@ -107,10 +108,10 @@ test('a finish that runs on into another room is entered once and judged in both
   await addKeeper(page, 'Quarry tiles')
   await page.getByText('How much of it, cost, texture, place').click()
   await page.getByLabel('South bedroom').check()
-  await page.getByLabel('L*').fill('45')
+  await page.getByLabel(NAMES.lStar).fill('45')
   await page.getByLabel('a*').fill('18')
   await page.getByLabel('b*').fill('17')
-  await page.getByRole('button', { name: 'Save', exact: true }).click()
+  await page.getByRole('button', { name: NAMES.save, exact: true }).click()
   await expect(page.getByText('also in South bedroom')).toBeVisible()
   const bedroom = demoRoom(visit, 'South bedroom')
   await open(page, `${bedroom}/keepers`)
@@ -130,7 +131,7 @@ test('a trim marked as leaving vanishes from all that is judged', async ({ page,
   await trim.getByRole('button', { name: 'Change' }).click()
   await page.getByLabel('State').selectOption('leaving')
   await page.getByLabel('What comes instead').fill('a plain batten')
-  await page.getByRole('button', { name: 'Save', exact: true }).click()
+  await page.getByRole('button', { name: NAMES.save, exact: true }).click()
   await expect(trim).toContainText('leaving: not judged against; instead: a plain batten')
   await expect(rose.getByRole('img', { name: /Cream picture rail/ })).toHaveCount(0)
   await open(page, `${front}/bench`)
@@ -155,7 +156,7 @@ test('every mark of the undertone rose is reached by keyboard and named, and mov
     expect(name).toMatch(/: (no undertone|leans|clearly|an? .* outright|.* undertone)/)
   const shape = marks.first().locator('g')
   const places = new Set([await shape.getAttribute('transform')])
-  const handle = (await page.getByRole('slider', { name: 'Time of day' }).boundingBox())!
+  const handle = (await page.getByRole('slider', { name: NAMES.timeOfDay }).boundingBox())!
   await page.mouse.move(handle.x + handle.width / 2, handle.y + handle.height / 2)
   await page.mouse.down()
   for (const by of [40, 80, 120]) {
@@ -193,11 +194,11 @@ test('readings go out as CGATS and CSV and come back in from the files, a bad on
   await expect(page.getByText(/Line \d+: L: Expected 0 to 100, got “=SUM\(A1\)”/)).toBeVisible()
   await give('readings.txt', cgats)
   await page.getByRole('button', { name: 'Stone counter, ground' }).click()
-  await expect(page.getByLabel('L*')).toHaveValue('66')
+  await expect(page.getByLabel(NAMES.lStar)).toHaveValue('66')
   await expect(page.getByLabel('b*')).toHaveValue('14')
   await give('readings.csv', csv)
   await page.getByRole('button', { name: 'Stone counter, fleck' }).click()
-  await expect(page.getByLabel('L*').nth(1)).toHaveValue('48')
+  await expect(page.getByLabel(NAMES.lStar).nth(1)).toHaveValue('48')
   expect((await new AxeBuilder({ page }).analyze()).violations.map(({ id }) => id)).toEqual([])
 })
 

@@ -1,5 +1,6 @@
 import { expect } from '@playwright/test'
 import { demoVisit, hexOf, open, rgbOf, demoRoom, test } from './app'
+import { NAMES } from './names'
 
 test('from a painted chest that leads two schemes stand side by side, are taken up and judged wall by wall', async ({
   page,
@@ -49,10 +50,10 @@ test('another piece can lead, is remembered, and the schemes follow the light', 
     'aria-pressed',
     'true',
   )
-  await page.getByRole('button', { name: 'Stone counter' }).press('Enter')
+  await page.getByRole('button', { name: NAMES.stoneCounter }).press('Enter')
   await expect(page.getByText('Stone counter leads.')).toBeVisible()
   await page.reload()
-  await expect(page.getByRole('button', { name: 'Stone counter' })).toHaveAttribute(
+  await expect(page.getByRole('button', { name: NAMES.stoneCounter })).toHaveAttribute(
     'aria-pressed',
     'true',
   )
@@ -61,6 +62,6 @@ test('another piece can lead, is remembered, and the schemes follow the light', 
     .locator('[data-hex]')
     .first()
   const noon = await hexOf(wall)
-  await page.getByRole('radio', { name: 'Lamps' }).click()
+  await page.getByRole('radio', { name: NAMES.lamps }).click()
   await expect.poll(() => hexOf(wall)).not.toBe(noon)
 })

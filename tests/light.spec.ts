@@ -1,7 +1,8 @@
 import { expect, type Page } from '@playwright/test'
 import { demoVisit, hexOf, open, pressKeyOn, rgbOf, demoRoom, tabTo, test, typeInto } from './app'
+import { NAMES } from './names'
 
-const bar = (page: Page) => page.getByRole('region', { name: 'Light', exact: true })
+const bar = (page: Page) => page.getByRole('region', { name: NAMES.light, exact: true })
 const cctOf = async (page: Page): Promise<number> =>
   Number(await bar(page).getAttribute('data-cct'))
 
@@ -12,10 +13,10 @@ async function setUpRoom(page: Page, visit: string, name: string, faces: string)
   await pressKeyOn(page, page.getByRole('button', { name: 'Add the room' }))
   await page.waitForURL(/\/light/)
   await expect(page.getByText('No window and no lamp yet')).toBeVisible()
-  await typeInto(page, page.getByLabel('Window faces'), faces)
-  await pressKeyOn(page, page.getByRole('button', { name: 'Add the window' }))
+  await typeInto(page, page.getByLabel(NAMES.windowFaces), faces)
+  await pressKeyOn(page, page.getByRole('button', { name: NAMES.addTheWindow }))
   await expect(page.getByText(/^Window, faces /)).toBeVisible()
-  await pressKeyOn(page, page.getByRole('button', { name: 'Add the lamps' }))
+  await pressKeyOn(page, page.getByRole('button', { name: NAMES.addTheLamps }))
   await expect(page.getByText(/2,700 K, 1,600 lumens together/)).toBeVisible()
   return page.url().replace(/\/light.*/, '')
 }
@@ -56,7 +57,7 @@ test('the bar is dragged by keys and by hand: swatches follow, the moment lands 
   await open(page, `${kitchen}/bench?light=room&at=12:00&sky=clear&lamps=off`)
   const swatch = page.getByTestId('candidate-swatch').getByRole('img')
   const before = await hexOf(swatch)
-  const handle = page.getByRole('slider', { name: 'Time of day' })
+  const handle = page.getByRole('slider', { name: NAMES.timeOfDay })
   const box = (await handle.boundingBox())!
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
   await page.mouse.down()
@@ -85,7 +86,7 @@ test('times are the place’s own, also when the browser sits in another zone', 
     await open(page, `${room}/light?light=room&at=13:00&sky=clear`)
     await expect(bar(page)).toContainText('13:00')
     seen.push(
-      `${await cctOf(page)} ${await bar(page).getAttribute('data-lux')} ${await page.getByRole('region', { name: 'The day in words' }).textContent()}`,
+      `${await cctOf(page)} ${await bar(page).getAttribute('data-lux')} ${await page.getByRole('region', { name: NAMES.theDayInWords }).textContent()}`,
     )
     await page.close()
   }
@@ -98,14 +99,14 @@ test('summer and winter are one tap apart, a date that does not exist is refused
 }) => {
   const room = demoRoom(demoVisit(app), 'South bedroom')
   await open(page, `${room}/light?light=room&at=12:00&sky=clear`)
-  const words = page.getByRole('region', { name: 'The day in words' })
+  const words = page.getByRole('region', { name: NAMES.theDayInWords })
   await page.getByRole('radio', { name: '21 June' }).click()
   const summer = await words.textContent()
   await page.getByRole('radio', { name: '21 December' }).click()
   await expect(words).not.toHaveText(summer!)
   await expect(page).toHaveURL(/day=2026-12-21/)
-  await page.getByLabel('or on').fill('2026-02-30')
-  await page.getByRole('button', { name: 'Show' }).click()
+  await page.getByLabel(NAMES.anotherDay).fill('2026-02-30')
+  await page.getByRole('button', { name: NAMES.show }).click()
   await expect(
     page.getByText(/Expected a date that exists, of 2024 to 2029 .*got “2026-02-30”/),
   ).toBeVisible()
@@ -121,10 +122,10 @@ test('the model is pinned to a meter reading; one that disagrees is asked about 
   const lux = Number(await bar(page).getAttribute('data-lux'))
   await meter.getByLabel('Metered', { exact: true }).fill(String(lux * 6))
   await meter.getByLabel('Metered colour').fill('6000')
-  await meter.getByRole('button', { name: 'Save' }).click()
+  await meter.getByRole('button', { name: NAMES.save }).click()
   await expect(meter.getByText(/times as bright as expected: is a lamp on/)).toBeVisible()
   await meter.getByLabel('Metered', { exact: true }).fill(String(lux * 2))
-  await meter.getByRole('button', { name: 'Save' }).click()
+  await meter.getByRole('button', { name: NAMES.save }).click()
   await expect(meter.getByText(/pinned to the meter/)).toBeVisible()
   await expect
     .poll(async () => Number(await bar(page).getAttribute('data-lux')) / lux)
@@ -164,7 +165,7 @@ test('rooms are put in order, copied, taken out and put back', async ({ page, ap
   await expect(list.getByText('Back study 2')).toBeVisible()
   await list.getByRole('button', { name: 'Remove Back study 2' }).click()
   await expect(names).toHaveCount(2)
-  await list.getByRole('button', { name: 'Undo' }).click()
+  await list.getByRole('button', { name: NAMES.undo }).click()
   await expect(names).toHaveCount(3)
 })
 
@@ -175,17 +176,17 @@ test('a house turned from the compass has its walls turned, and a window its pla
   const visit = demoVisit(app, 'Mrs Quillan')
   await open(page, `${visit}/rooms/new`)
   await page.getByLabel('Name of the room').fill('Turned parlour')
-  await page.getByLabel('North wall faces').fill('60')
+  await page.getByLabel(NAMES.northWallFaces).fill('60')
   await page.getByRole('button', { name: 'Add the room' }).click()
   await expect(page.getByText('Expected -45 to 45 °, got “60”.')).toBeVisible()
-  await page.getByLabel('North wall faces').fill('30')
+  await page.getByLabel(NAMES.northWallFaces).fill('30')
   await page.getByRole('button', { name: 'Add the room' }).click()
   // Its south wall faces 210°.
   await page.getByRole('button', { name: 'Window in the south wall' }).click()
-  await expect(page.getByLabel('Window faces')).toHaveValue('210')
+  await expect(page.getByLabel(NAMES.windowFaces)).toHaveValue('210')
   await page.getByText(/^Sill 0.9 m/).click()
   await page.getByLabel('Its middle along the wall').fill('25')
-  await page.getByRole('button', { name: 'Add the window' }).click()
+  await page.getByRole('button', { name: NAMES.addTheWindow }).click()
   await expect(
     page.getByText(
       'Window, faces south-west, 210°: 1.4 m wide, 1.4 m high, its middle at 25 % of the wall',
@@ -207,12 +208,12 @@ test('a ceiling of 0, a lamp of −100 lumens and an hour the clocks skip are re
   const hall = demoRoom(visit, 'Hall')
   await open(page, `${hall}/light`)
   await page.getByLabel('Light together').fill('-100')
-  await page.getByRole('button', { name: 'Add the lamps' }).click()
+  await page.getByRole('button', { name: NAMES.addTheLamps }).click()
   await expect(page.getByText('Expected 10 to 100,000 lm, got “-100”.')).toBeVisible()
   await open(page, `${visit}/brief`)
-  await page.getByLabel('Date of the visit').fill('2026-03-29')
+  await page.getByLabel(NAMES.dateOfTheVisit).fill('2026-03-29')
   await page.getByLabel('Visit from').fill('01:30')
-  await page.getByRole('button', { name: 'Save the brief' }).click()
+  await page.getByRole('button', { name: NAMES.saveTheBrief }).click()
   await expect(
     page.getByText('Expected an hour of that day, got 01:30: the clocks jump over it.'),
   ).toBeVisible()

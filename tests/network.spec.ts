@@ -6,6 +6,7 @@ import { join } from 'node:path'
 import { expect } from '@playwright/test'
 import { freePort } from '../scripts/lib/server.mjs'
 import { open, test } from './app'
+import { NAMES } from './names'
 
 const PASSCODE = 'elm leaves in autumn'
 const dir = mkdtempSync(join(tmpdir(), 'elm-network-'))
@@ -108,18 +109,18 @@ test('other devices are let in by a passcode only: set first, asked for once, sl
   expect((await request.get(`${url}/api/backup`, { headers: forged })).status()).toBe(401)
 
   // Not let in any more, what is given waits with words, is safe from a reload where that is possible, and goes once somebody is.
-  await page.getByLabel('Your name').fill('Mira Holl')
+  await page.getByLabel(NAMES.yourName).fill('Mira Holl')
   await page.context().clearCookies()
-  await page.getByRole('button', { name: 'Save the settings' }).click()
+  await page.getByRole('button', { name: NAMES.saveTheSettings }).click()
   await page.getByRole('button', { name: '1 waiting for the server' }).click()
-  const waits = page.getByRole('dialog', { name: 'What waits' })
+  const waits = page.getByRole('dialog', { name: NAMES.whatWaits })
   await expect(waits).toContainText('Enter the passcode again, then this goes on.')
   await expect(waits).toContainText('Over plain http this page cannot be opened again')
   await page.context().addCookies([cookie!])
-  await waits.getByRole('button', { name: 'Try again now' }).click()
+  await waits.getByRole('button', { name: NAMES.tryAgainNow }).click()
   await expect(waits).toHaveCount(0)
   await page.reload()
-  await expect(page.getByLabel('Your name')).toHaveValue('Mira Holl')
+  await expect(page.getByLabel(NAMES.yourName)).toHaveValue('Mira Holl')
 
   // Ended everywhere: a cookie of before is worth nothing.
   await page.getByRole('button', { name: 'Sign out on every device' }).click()

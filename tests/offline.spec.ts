@@ -7,6 +7,7 @@ import { launchOptions } from '../scripts/lib/browser.mjs'
 import { ROOM_STEPS } from '../src/ui/frame/steps'
 import { demoRoom, demoVisit, open, test } from './app'
 import { changesOf } from './changes'
+import { NAMES } from './names'
 
 test.use({ ownServer: true })
 
@@ -106,7 +107,7 @@ test(`without the server: ${LOOKS} looks, the browser closed in the middle, and 
   )
 
   await app.startAgain()
-  await page.getByRole('button', { name: 'Try again now' }).click()
+  await page.getByRole('button', { name: NAMES.tryAgainNow }).click()
   await expect
     .poll(() => looksGiven(visit, page), { timeout: 60_000 })
     .toBeGreaterThanOrEqual(before + LOOKS)
@@ -154,7 +155,7 @@ test('a new version takes over while changes wait, and none is lost', async ({ o
   await expect(waiting(page)).toHaveText('1 waiting for the server')
   await context.unroute('**/api/commands')
   await waiting(page).click()
-  await page.getByRole('button', { name: 'Try again now' }).click()
+  await page.getByRole('button', { name: NAMES.tryAgainNow }).click()
   await expect.poll(() => looksGiven(visit, page)).toBe(before + 1)
   await context.close()
   rmSync(own, { recursive: true, force: true, maxRetries: 5 })
@@ -166,7 +167,7 @@ test('a browser that is nearly full says so before it is', async ({ page, app })
   })
   await open(page, app.url)
   await page.getByRole('button', { name: 'This device is short of room' }).click()
-  await expect(page.getByRole('dialog', { name: 'What waits' })).toContainText(
+  await expect(page.getByRole('dialog', { name: NAMES.whatWaits })).toContainText(
     'This browser lets Elm Swatch keep 100.0 MB, and 85.0 MB are used.',
   )
 })

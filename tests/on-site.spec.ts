@@ -1,5 +1,6 @@
 import { expect, type Locator, type Page } from '@playwright/test'
 import { open, overhang, tabsPressed, tabTo, test, typeInto, type App } from './app'
+import { NAMES } from './names'
 import { CARD_AT, photograph } from './photographs'
 
 const MOST_TABS = 80
@@ -39,7 +40,7 @@ async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void>
 
   await test.step('the first start', async () => {
     await open(page, app.url)
-    await hand.fill(page.getByLabel('Your name'), 'Mira Holl')
+    await hand.fill(page.getByLabel(NAMES.yourName), 'Mira Holl')
     await hand.choose(page.getByLabel('Lengths in'), 'feet', 'feet')
     await hand.key(button('Start'), KEEP)
     await hand.press(page.getByRole('link', { name: 'First visit' }))
@@ -47,15 +48,15 @@ async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void>
   })
 
   await test.step('the brief: a town of the list, a date, three rooms', async () => {
-    await hand.fill(page.getByLabel('Household'), 'The Venn household')
-    await hand.fill(page.getByLabel('Place', { exact: true }), 'Valpara')
+    await hand.fill(page.getByLabel(NAMES.household), 'The Venn household')
+    await hand.fill(page.getByLabel(NAMES.place, { exact: true }), 'Valpara')
     const town = page.getByRole('option', { name: /Valpara/ }).first()
     await expect(town).toBeVisible()
     await hand.key(town, 'Enter')
     await expect(page.getByText('Clock of America/Santiago.')).toBeVisible()
-    await hand.fill(page.getByLabel('Date of the visit'), '2026-11-20')
+    await hand.fill(page.getByLabel(NAMES.dateOfTheVisit), '2026-11-20')
     for (const room of ['Kitchen', 'Hall', 'Back bedroom']) {
-      await hand.fill(page.getByLabel('Name of a room to add'), room)
+      await hand.fill(page.getByLabel(NAMES.nameOfARoomToAdd), room)
       await hand.key(page.getByRole('button', { name: 'Add', exact: true }), 'Enter')
     }
     await hand.key(button('Save the visit'), KEEP)
@@ -65,9 +66,9 @@ async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void>
 
   await test.step('the kitchen: its size in feet, turned by 33°, a window', async () => {
     await hand.press(page.locator('summary', { hasText: 'Name, size and use' }))
-    await hand.fill(page.getByLabel('North to south'), FEET)
-    await hand.fill(page.getByLabel('East to west'), '12 ft')
-    await hand.fill(page.getByLabel('North wall faces'), '33')
+    await hand.fill(page.getByLabel(NAMES.northToSouth), FEET)
+    await hand.fill(page.getByLabel(NAMES.eastToWest), '12 ft')
+    await hand.fill(page.getByLabel(NAMES.northWallFaces), '33')
     await hand.key(button('Save the room'), KEEP)
     await expect(page.getByText(/14′ 6″ north to south, 12′ east to west/)).toBeVisible()
     await hand.press(button('Window in the north wall'))
@@ -79,8 +80,8 @@ async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void>
   await test.step('three that stay, the first by photo', async () => {
     await goTo('Keepers', 'keepers')
     hand.done('to the keepers')
-    await hand.choose(page.getByLabel('Kind'), 'stone', 'sto')
-    const file = page.getByLabel('Photo with a card')
+    await hand.choose(page.getByLabel(NAMES.kind), 'stone', 'sto')
+    const file = page.getByLabel(NAMES.photoWithACard)
     await hand.reach(file)
     await file.setInputFiles({
       name: 'finishes.png',
@@ -97,8 +98,8 @@ async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void>
     hand.done('first keeper by photo')
     for (const [kind, letters, lab] of TYPED_KEEPERS) {
       await hand.press(button('Add what stays'))
-      await hand.choose(page.getByLabel('Kind'), kind, letters)
-      await hand.fill(page.getByLabel('L*', { exact: true }), lab)
+      await hand.choose(page.getByLabel(NAMES.kind), kind, letters)
+      await hand.fill(page.getByLabel(NAMES.lStar, { exact: true }), lab)
       await hand.key(button('Save', true), KEEP)
       await expect(page.getByRole('heading', { name: kind })).toBeVisible()
     }
@@ -108,8 +109,8 @@ async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void>
   await test.step('two candidates', async () => {
     await goTo('Shortlist', 'shortlist')
     for (const code of CANDIDATES) {
-      await hand.key(page.getByLabel('Code or name'), '/')
-      await hand.fill(page.getByLabel('Code or name'), code)
+      await hand.key(page.getByLabel(NAMES.codeOrName), '/')
+      await hand.fill(page.getByLabel(NAMES.codeOrName), code)
       await hand.key(button(new RegExp(`^${code} `)), 'Enter')
       await expect(page.getByRole('heading', { name: / at 100 %$/ })).toBeVisible()
       await hand.key(button('A rung weaker'), '-')
@@ -121,12 +122,12 @@ async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void>
 
   await test.step('a verdict, in the grid and on the sheet', async () => {
     await goTo('Bench', 'bench')
-    await expect(page.getByRole('radio', { name: 'Board' })).toBeVisible()
+    await expect(page.getByRole('radio', { name: NAMES.board })).toBeVisible()
     for (const held of ['Chip', 'Large swatch', 'Board'])
       await hand.key(page.getByRole('radio', { name: held }), 'h')
-    await expect(page.getByRole('radio', { name: 'Board' })).toBeChecked()
+    await expect(page.getByRole('radio', { name: NAMES.board })).toBeChecked()
     await hand.key(button('Works W'), 'w')
-    await expect(page.getByRole('status', { name: 'What came of it' })).toContainText('Saved.')
+    await expect(page.getByRole('status', { name: NAMES.whatCameOfIt })).toContainText(NAMES.saved)
     await goTo('House grid', 'grid')
     await expect(page.locator('[data-verdict=works]')).toHaveCount(1)
     await goTo('Record', 'sheet')

@@ -10,14 +10,15 @@ import { labFromXyz, type Lab } from '../src/core/colour/lab'
 import { linearRgbFromHex, xyzFromLinearRgb } from '../src/core/colour/srgb'
 import type { TestLightName } from '../src/core/photo/test-cameras.fixture'
 import { demoVisit, hexOf, open, demoRoom, tabTo, test } from './app'
+import { NAMES } from './names'
 import { CARD_AT, photograph, pngHeader, TRUTH } from './photographs'
 
 /** Opens the keepers of a room in a light, a fresh keeper, and the photo reader. */
 async function openPhotoReader(page: Page, room: string, light: string): Promise<Locator> {
   await open(page, `${room}/keepers?${light}`)
-  await page.getByRole('button', { name: 'Add what stays' }).click()
-  await page.getByLabel('Kind').selectOption('stone')
-  return page.getByLabel('Photo with a card')
+  await page.getByRole('button', { name: NAMES.addWhatStays }).click()
+  await page.getByLabel(NAMES.kind).selectOption('stone')
+  return page.getByLabel(NAMES.photoWithACard)
 }
 
 async function tapAt(page: Page, [x, y]: readonly [number, number]): Promise<void> {
@@ -196,8 +197,8 @@ test('colours of a photo are dropped, merged and tapped for, and kept with the p
 
   await page.getByRole('button', { name: 'Use these colours' }).click()
   await expect(page.getByText('Added, with the photo.')).toBeVisible()
-  await page.getByRole('textbox', { name: 'What stays' }).fill('Photographed rug')
-  await page.getByRole('button', { name: 'Save', exact: true }).click()
+  await page.getByRole('textbox', { name: NAMES.whatStays }).fill('Photographed rug')
+  await page.getByRole('button', { name: NAMES.save, exact: true }).click()
   await expect(
     page
       .getByText(/from a photo with a printed card: white, grey, black, in the light of a lamp/)
@@ -238,8 +239,8 @@ test('the part of a photo that stands for a finish is kept, and held up relit: i
   await page.getByRole('button', { name: 'Which part stands for it' }).click()
   await tapAt(page, [0.7, 0.6])
   await expect(page.getByText(/That part stands for it\. Added, with the photo\./)).toBeVisible()
-  await page.getByRole('textbox', { name: 'What stays' }).fill('Photographed stone')
-  await page.getByRole('button', { name: 'Save', exact: true }).click()
+  await page.getByRole('textbox', { name: NAMES.whatStays }).fill('Photographed stone')
+  await page.getByRole('button', { name: NAMES.save, exact: true }).click()
   await expect(page.getByText('The part that stands for it, in this light.')).toBeVisible()
 
   await open(page, `${study}/bench?light=room&at=17:30&sky=clear`)
@@ -335,7 +336,7 @@ test('finding the colours can be stopped, and begun again', async ({ page, app }
   })
   await tapCard(page)
   await expect(page.getByText(/Finding its colours/)).toBeVisible()
-  await page.getByRole('button', { name: 'Stop' }).click()
+  await page.getByRole('button', { name: NAMES.stop }).click()
   await expect(page.getByText(/^Stopped\. Now tap the white of the card/)).toBeVisible()
   await expect(page.getByText(/Finding its colours/)).toHaveCount(0)
   release()

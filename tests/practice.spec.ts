@@ -4,6 +4,7 @@ import { inventedMaterial } from '../src/core/practice/material'
 import { isRight, type Given, type Question, type Spec } from '../src/core/practice/question'
 import { demoRoom, demoVisit, faultsOf, open, test } from './app'
 import { changesOf } from './changes'
+import { NAMES } from './names'
 
 interface KeptAnswer {
   readonly spec: Spec
@@ -144,7 +145,7 @@ test('what the eye said is compared, learnt from when asked, named where it acts
   // It was asked for, not taken up.
   const named = page.getByText('Pairs are judged with your own eye, version 1')
   await open(page, `${kitchen}/bench`)
-  await expect(page.getByRole('navigation', { name: 'Steps' })).toBeVisible()
+  await expect(page.getByRole('navigation', { name: NAMES.steps })).toBeVisible()
   await expect(named).toHaveCount(0)
 
   await open(page, `${app.url}/eye`)
@@ -172,7 +173,7 @@ test('a screening by keys ends in plain words, is kept on the device alone and f
     if (request.method() === 'POST') sent.push(request.url())
   })
   await open(page, `${app.url}/practice/screening`)
-  await page.getByRole('button', { name: 'Start' }).click()
+  await page.getByRole('button', { name: NAMES.start }).click()
   // Always the first course: a guess.
   const end = page.getByText(/were missed that most people tell/)
   for (let wall = 1; wall <= 36; wall++) {

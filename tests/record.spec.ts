@@ -1,10 +1,11 @@
 import { expect, type Page } from '@playwright/test'
 import { demoVisit, open, demoRoom, test } from './app'
 import { changesOf, rowsOfLooks } from './changes'
+import { NAMES } from './names'
 
-const lastLook = (page: Page) => page.getByRole('region', { name: 'Last look' })
-const looksList = (page: Page) => page.getByRole('region', { name: 'Your looks' })
-const outcome = (page: Page) => page.getByRole('status', { name: 'What came of it' })
+const lastLook = (page: Page) => page.getByRole('region', { name: NAMES.lastLook })
+const looksList = (page: Page) => page.getByRole('region', { name: NAMES.yourLooks })
+const outcome = (page: Page) => page.getByRole('status', { name: NAMES.whatCameOfIt })
 
 test('a verdict given on 21 December under the lamps at the sink reads so on bench, grid, sheet and in the store', async ({
   page,
@@ -18,9 +19,9 @@ test('a verdict given on 21 December under the lamps at the sink reads so on ben
   const before = (await changesOf(request, visit)).length
   await open(page, `${kitchen}/bench?light=room&lamps=on`)
   const pair = await page.getByTestId('place').textContent()
-  await page.getByRole('radio', { name: 'Board' }).click()
+  await page.getByRole('radio', { name: NAMES.board }).click()
   await page.getByLabel('Where in the room').fill('at the sink')
-  const bar = page.getByRole('region', { name: 'Light' })
+  const bar = page.getByRole('region', { name: NAMES.light })
   await expect(bar).toContainText('21 December 2026')
   await expect(bar).toContainText('19:10')
   await page
@@ -28,14 +29,14 @@ test('a verdict given on 21 December under the lamps at the sink reads so on ben
     .getByRole('button', { name: /^no/ })
     .click()
   // The server’s clock is months behind this tablet’s; the look is kept, and both are noted.
-  await expect(outcome(page)).toContainText('Saved.')
+  await expect(outcome(page)).toContainText(NAMES.saved)
   await expect(outcome(page)).toContainText('both are noted')
   // The next pair is there; why is said of the last.
   await expect(page.getByTestId('place')).not.toHaveText(pair!)
   await page.keyboard.press('m')
   await page.keyboard.press('1')
   await expect(lastLook(page)).toContainText(/no: muddied.+ beside /)
-  await expect(outcome(page)).toContainText('Saved.')
+  await expect(outcome(page)).toContainText(NAMES.saved)
   while ((await page.getByTestId('place').textContent()) !== pair)
     await page.keyboard.press('ArrowLeft')
   const words = '21 December 2026, 19:10, clear, lamps on, at the sink'
@@ -65,7 +66,7 @@ test('a verdict given on 21 December under the lamps at the sink reads so on ben
     .getAttribute('aria-label'))!
   const candidate = name.split(' at ')[0]!
   await page
-    .getByRole('navigation', { name: 'Steps' })
+    .getByRole('navigation', { name: NAMES.steps })
     .getByRole('link', { name: /^House grid/ })
     .click()
   await expect(page.getByText('in the light of 21 December 2026', { exact: true })).toBeVisible()
@@ -84,7 +85,7 @@ test('a look on the screen is marked so everywhere and closes no gap; one at ano
   const study = demoRoom(demoVisit(app), 'Landing study')
   await open(page, `${study}/bench`)
   const bench = page
-    .getByRole('navigation', { name: 'Steps' })
+    .getByRole('navigation', { name: NAMES.steps })
     .getByRole('link', { name: /^Bench/ })
   const before = await bench.textContent()
   const labelNow = (): Promise<string | null> =>
@@ -99,7 +100,7 @@ test('a look on the screen is marked so everywhere and closes no gap; one at ano
       await page.getByRole('button', { name: 'Previous pair' }).click()
   }
   await page.keyboard.press('w')
-  await expect(outcome(page)).toHaveText('Saved.')
+  await expect(outcome(page)).toHaveText(NAMES.saved)
   await back()
   await expect(looksList(page)).toContainText('on the screen, in a computed light')
   expect(await bench.textContent()).toBe(before)
@@ -115,7 +116,7 @@ test('a look on the screen is marked so everywhere and closes no gap; one at ano
   expect(counted(await bench.textContent())).toBe(counted(before) + 1)
   // Dragged to another hour, it is the screen that one looks at.
   await page.keyboard.press('.')
-  await expect(page.getByRole('radio', { name: 'The screen' })).toBeChecked()
+  await expect(page.getByRole('radio', { name: NAMES.theScreen })).toBeChecked()
   await open(page, `${study}/sheet`)
   const entry = page.getByRole('article', { name: new RegExp(`^${label!.split(' at ')[0]} at`) })
   await expect(entry).toContainText('on a chip only, at another strength')
@@ -133,9 +134,9 @@ test('by day a sample is not seen under the lamps alone, after dark it is', asyn
     await page.clock.setFixedTime(new Date(time))
     await open(page, `${kitchen}/bench`)
     for (let n = 0; n < 3; n++) await page.keyboard.press('h')
-    await expect(page.getByRole('radio', { name: 'Board' })).toBeChecked()
+    await expect(page.getByRole('radio', { name: NAMES.board })).toBeChecked()
     await page.keyboard.press('p')
-    await expect(page.getByRole('radio', { name: 'Lamps' })).toBeChecked()
+    await expect(page.getByRole('radio', { name: NAMES.lamps })).toBeChecked()
     await expect(page.getByRole('radio', { name: isSeen ? 'Board' : 'The screen' })).toBeChecked()
   }
 })
@@ -162,8 +163,8 @@ test('the server is killed between commit and answer: the key pressed again is t
   await expect(outcome(page)).toContainText('The server is not answering')
   // What was said is shown at once as on its way, and more can be said of it meanwhile.
   await page.keyboard.press('2')
-  await page.getByLabel('Note').fill('Peach by lamp.')
-  await page.getByLabel('Note').press('Enter')
+  await page.getByLabel(NAMES.note).fill('Peach by lamp.')
+  await page.getByLabel(NAMES.note).press('Enter')
   await expect(lastLook(page)).toContainText('no: too orange')
   await expect(lastLook(page)).toContainText('“Peach by lamp.”; waiting to be saved')
   await app.startAgain()
@@ -192,7 +193,7 @@ test('a verdict is one request of less than 2 kB back, and no page is rendered f
     bytes += (await response.body().catch(() => Buffer.alloc(0))).length
   })
   await page.keyboard.press('w')
-  await expect(outcome(page)).toHaveText('Saved.')
+  await expect(outcome(page)).toHaveText(NAMES.saved)
   expect(requests).toEqual(['POST /api/commands'])
   expect(bytes).toBeLessThan(2000)
 })
@@ -203,21 +204,21 @@ test('keys held down give one verdict', async ({ page, ownApp: app, request }) =
   const before = rowsOfLooks(await changesOf(request, visit)).length
   for (let n = 0; n < 30; n++) await page.keyboard.down('w')
   await page.keyboard.up('w')
-  await expect(outcome(page)).toHaveText('Saved.')
+  await expect(outcome(page)).toHaveText(NAMES.saved)
   expect(rowsOfLooks(await changesOf(request, visit))).toHaveLength(before + 1)
 })
 
 test('a look taken back by the key counts no more at once', async ({ page, ownApp: app }) => {
   await open(page, `${demoRoom(demoVisit(app), 'Kitchen')}/bench`)
   const bench = page
-    .getByRole('navigation', { name: 'Steps' })
+    .getByRole('navigation', { name: NAMES.steps })
     .getByRole('link', { name: /^Bench/ })
   const before = await bench.textContent()
   // On a board, in the light that is here: the first pair was not looked at yet.
   for (let n = 0; n < 3; n++) await page.keyboard.press('h')
-  await expect(page.getByRole('radio', { name: 'Board' })).toBeChecked()
+  await expect(page.getByRole('radio', { name: NAMES.board })).toBeChecked()
   await page.keyboard.press('w')
-  await expect(outcome(page)).toContainText('Saved.')
+  await expect(outcome(page)).toContainText(NAMES.saved)
   await expect(bench).not.toHaveText(before!)
   await page.keyboard.press('z')
   await expect(page.getByRole('status', { name: 'Changes' })).toHaveText(/^Undone/)
@@ -231,8 +232,8 @@ test('one key takes the last change back on any page; the list takes back any th
   const visit = demoVisit(app)
   const kitchen = demoRoom(visit, 'Kitchen')
   await open(page, `${kitchen}/light`)
-  await page.getByRole('button', { name: 'Add the lamps' }).click()
-  const lamps = page.getByRole('region', { name: 'Lamps' }).getByRole('listitem')
+  await page.getByRole('button', { name: NAMES.addTheLamps }).click()
+  const lamps = page.getByRole('region', { name: NAMES.lamps }).getByRole('listitem')
   await expect(lamps).toHaveCount(2)
   await page.keyboard.press('Escape')
   await page.locator('body').press('z')
@@ -271,7 +272,7 @@ test('a candidate is proposed for a room, ruled out there or for the house, and 
   await expect(cell('Wimham')).toHaveAttribute('data-verdict', 'not proposed')
   await open(page, `${snug}/shortlist?part=proposed`)
   await page.getByRole('button', { name: 'Propose Wimham at 50 % here' }).click()
-  const here = page.getByRole('region', { name: 'Candidates' })
+  const here = page.getByRole('region', { name: NAMES.candidates })
   await expect(here.getByRole('img', { name: 'Wimham at 50 per cent' })).toBeVisible()
   await here.getByText('Change Wimham at 50 %').click()
   const line = here.getByRole('listitem').filter({ hasText: 'Wimham' })
@@ -306,22 +307,22 @@ test('the light keeps its day: typed, it survives a reload and goes along; colou
 }) => {
   const kitchen = demoRoom(demoVisit(app), 'Kitchen')
   await open(page, `${kitchen}/light`)
-  await page.getByLabel('or on').fill('2026-12-21')
-  await page.getByRole('button', { name: 'Show' }).click()
-  const bar = page.getByRole('region', { name: 'Light' })
+  await page.getByLabel(NAMES.anotherDay).fill('2026-12-21')
+  await page.getByRole('button', { name: NAMES.show }).click()
+  const bar = page.getByRole('region', { name: NAMES.light })
   await expect(bar).toContainText('21 December 2026')
   await expect(page).toHaveURL(/day=2026-12-21/)
-  const winter = await page.getByRole('region', { name: 'The day in words' }).textContent()
+  const winter = await page.getByRole('region', { name: NAMES.theDayInWords }).textContent()
   await page.reload()
   await expect(bar).toContainText('21 December 2026')
-  await expect(page.getByRole('region', { name: 'The day in words' })).toHaveText(winter!)
+  await expect(page.getByRole('region', { name: NAMES.theDayInWords })).toHaveText(winter!)
   await page
-    .getByRole('navigation', { name: 'Steps' })
+    .getByRole('navigation', { name: NAMES.steps })
     .getByRole('link', { name: /^Bench/ })
     .click()
   await expect(bar).toContainText('21 December 2026')
   await page
-    .getByRole('navigation', { name: 'Steps' })
+    .getByRole('navigation', { name: NAMES.steps })
     .getByRole('link', { name: /^Record/ })
     .click()
   await expect(page.getByText('In the light of 21 December 2026')).toBeVisible()
@@ -343,7 +344,7 @@ test('two browsers at one visit: what one keeps the other shows when it is looke
     [other, 'u'],
   ] as const) {
     await tab.keyboard.press(key)
-    await expect(outcome(tab)).toHaveText('Saved.')
+    await expect(outcome(tab)).toHaveText(NAMES.saved)
   }
   while ((await page.getByTestId('place').textContent()) !== pair)
     await page.keyboard.press('ArrowLeft')
@@ -403,7 +404,7 @@ test('two pages of one browser tell each other: what one gives the other shows',
   const bench = await page.context().newPage()
   await open(bench, `${demoRoom(visit, 'Basement snug')}/bench`)
   await bench.keyboard.press('n')
-  await expect(bench.getByRole('status', { name: 'What came of it' })).toHaveText(/^Saved\./)
+  await expect(bench.getByRole('status', { name: NAMES.whatCameOfIt })).toHaveText(/^Saved\./)
   await expect(told).not.toHaveText(before!)
   await expect(told).toContainText('in Basement snug: no')
   // What is asked meanwhile is answered in numbers.

@@ -2,10 +2,11 @@ import { expect, type Page } from '@playwright/test'
 import { seededRandom } from '../src/core/seeded-random'
 import { demoRoom, demoVisit, faultsOf, open, overhang, test } from './app'
 import { changesOf, rowsOfLooks } from './changes'
+import { NAMES } from './names'
 
 const progress = (page: Page) => page.getByTestId('progress')
 const place = (page: Page) => page.getByTestId('place')
-const outcome = (page: Page) => page.getByRole('status', { name: 'What came of it' })
+const outcome = (page: Page) => page.getByRole('status', { name: NAMES.whatCameOfIt })
 
 // What a reading of the model is told by, to the eye and to a screen reader.
 const MODELS_WORDS = /Model|chance|likely works|likely not|differs from yours/
@@ -14,7 +15,7 @@ const MODELS_WORDS = /Model|chance|likely works|likely not|differs from yours/
 async function saidOfPair(page: Page): Promise<string> {
   const tree = await page.getByRole('main').ariaSnapshot()
   const text = await page.getByRole('main').innerText()
-  const last = page.getByRole('region', { name: 'Last look' })
+  const last = page.getByRole('region', { name: NAMES.lastLook })
   if ((await last.count()) === 0) return tree + text
   const [lastTree, lastText] = [await last.ariaSnapshot(), await last.innerText()]
   const without = (all: string, part: string): string =>
@@ -50,7 +51,7 @@ test('a round by keyboard: one key a pair, the eye before the model, gone on wit
   /** Rules on pairs until so many are asked, or the round is through: works, works, no. */
   async function rule(until: number): Promise<void> {
     while ((await progress(page).textContent())!.includes('to go') && pairs < until) {
-      const looked = page.getByRole('region', { name: 'Your looks' })
+      const looked = page.getByRole('region', { name: NAMES.yourLooks })
       if ((await looked.count()) === 0) expect(await saidOfPair(page)).not.toMatch(MODELS_WORDS)
       const asked = await counted(page)
       const key = pairs % 3 === 2 ? 'n' : 'w'
@@ -63,11 +64,13 @@ test('a round by keyboard: one key a pair, the eye before the model, gone on wit
         await page.keyboard.press('4')
         keys += 1
         // Why is said of the last look; the pair at hand stays.
-        await expect(page.getByRole('region', { name: 'Last look' })).toContainText('no: too green')
+        await expect(page.getByRole('region', { name: NAMES.lastLook })).toContainText(
+          'no: too green',
+        )
         expect(await place(page).textContent()).toBe(where)
       }
     }
-    await expect(outcome(page)).toContainText('Saved.')
+    await expect(outcome(page)).toContainText(NAMES.saved)
   }
 
   await rule(1)
@@ -94,7 +97,7 @@ test('a round by keyboard: one key a pair, the eye before the model, gone on wit
     await page.reload()
     await page.locator('html[data-ready=yes]').waitFor()
     for (let n = 0; n < 3; n++) await page.keyboard.press('h')
-    await expect(page.getByRole('radio', { name: 'Board' })).toBeChecked()
+    await expect(page.getByRole('radio', { name: NAMES.board })).toBeChecked()
     await expect(place(page)).toHaveText(where!)
     await expect(progress(page)).toHaveText(whole!)
   }
@@ -109,7 +112,7 @@ test('a round by keyboard: one key a pair, the eye before the model, gone on wit
   const whole = await looked()
   await page.keyboard.press('+')
   await page.keyboard.press('n')
-  await expect(outcome(page)).toHaveText('Saved.')
+  await expect(outcome(page)).toHaveText(NAMES.saved)
   expect(await looked()).toBe(whole + 1)
   console.log(
     `a round: ${pairs} pairs, ${keys} keys, ${((Date.now() - started) / 1000).toFixed(0)} s with its checks`,
@@ -161,8 +164,10 @@ test('a fan past one finish is flicked through, between two finishes at once, an
     .getByRole('img')
     .getAttribute('aria-label')
   await page.keyboard.press('b')
-  await expect(page.getByRole('status', { name: 'What came of it' })).toHaveText('Saved.')
-  await expect(page.getByRole('region', { name: 'Your looks' })).toContainText(`best of ${count}`)
+  await expect(page.getByRole('status', { name: NAMES.whatCameOfIt })).toHaveText(NAMES.saved)
+  await expect(page.getByRole('region', { name: NAMES.yourLooks })).toContainText(
+    `best of ${count}`,
+  )
   await open(page, `${visit}/history`)
   await expect(page.getByRole('listitem').first()).toContainText(
     new RegExp(`^${name!.split(' at ')[0]} at .* in Front room: best of ${count} `),
@@ -176,7 +181,7 @@ test('clumsy hands: a burst of keys, a thumb that comes down twice, a note that 
 }) => {
   const front = demoRoom(demoVisit(app), 'Front room')
   await open(page, `${front}/bench`)
-  const last = page.getByRole('region', { name: 'Last look' })
+  const last = page.getByRole('region', { name: NAMES.lastLook })
   const bands = page.getByTestId('candidate-swatch').getByRole('img')
 
   await test.step('what another device keeps changes no pair under the hand', async () => {
@@ -186,7 +191,7 @@ test('clumsy hands: a burst of keys, a thumb that comes down twice, a note that 
     await open(other, `${front}/bench`)
     expect(await place(other).textContent()).toBe(where)
     await other.keyboard.press('n')
-    await expect(outcome(other)).toContainText('Saved.')
+    await expect(outcome(other)).toContainText(NAMES.saved)
     await page.evaluate(() => window.dispatchEvent(new Event('focus')))
     await expect.poll(() => counted(page)).toBe(asked + 1)
     expect([await place(page).textContent(), await bands.getAttribute('aria-label')]).toEqual([
@@ -197,24 +202,24 @@ test('clumsy hands: a burst of keys, a thumb that comes down twice, a note that 
   })
   await test.step('a burst of keys rules on one pair each', async () => {
     // From a pair that nobody ruled on.
-    while ((await page.getByRole('region', { name: 'Your looks' }).count()) > 0)
+    while ((await page.getByRole('region', { name: NAMES.yourLooks }).count()) > 0)
       await page.keyboard.press('ArrowRight')
     const asked = await counted(page)
     for (let n = 0; n < 3; n++) await page.keyboard.press('w')
     await expect.poll(() => counted(page)).toBe(asked + 3)
-    await expect(outcome(page)).toContainText('Saved.')
+    await expect(outcome(page)).toContainText(NAMES.saved)
   })
   await test.step('two taps in one place are one verdict', async () => {
     await open(page, `${demoRoom(demoVisit(app), 'South bedroom')}/bench`)
     const asked = await counted(page)
     await page.getByRole('button', { name: /^works W/ }).dblclick()
-    await expect(outcome(page)).toContainText('Saved.')
+    await expect(outcome(page)).toContainText(NAMES.saved)
     await expect.poll(() => counted(page)).toBe(asked + 1)
   })
   await test.step('a note that was not left when the next verdict came is kept, and so are the client’s words', async () => {
     await page.keyboard.press('x')
     await last.getByLabel('In the client’s words').fill('Like soup')
-    await last.getByLabel('Note').fill('Mustard by noon')
+    await last.getByLabel(NAMES.note).fill('Mustard by noon')
     const of = await last.textContent()
     const paint = /works(.+?) at /.exec(of!)![1]!.trim()
     // Pressed as a thumb does on a tablet: the field keeps the focus.
@@ -236,10 +241,10 @@ test('clumsy hands: a burst of keys, a thumb that comes down twice, a note that 
 test('the best of a fan is no verdict: the model still waits', async ({ page, ownApp: app }) => {
   await open(page, `${demoRoom(demoVisit(app), 'Landing study')}/bench`)
   await page.keyboard.press('f')
-  while ((await page.getByRole('region', { name: 'Your looks' }).count()) > 0)
+  while ((await page.getByRole('region', { name: NAMES.yourLooks }).count()) > 0)
     await page.keyboard.press('ArrowRight')
   await page.keyboard.press('b')
-  await expect(page.getByRole('region', { name: 'Your looks' })).toContainText('best of')
+  await expect(page.getByRole('region', { name: NAMES.yourLooks })).toContainText('best of')
   expect(await saidOfPair(page)).not.toMatch(MODELS_WORDS)
 })
 
@@ -258,7 +263,7 @@ test('by keyboard alone from the first key of a round in the kitchen to a ruling
   }
   const started = Date.now()
   await press('h', 'h', 'h')
-  await expect(page.getByRole('radio', { name: 'Board' })).toBeChecked()
+  await expect(page.getByRole('radio', { name: NAMES.board })).toBeChecked()
   // The stone is held up as its own photograph, relit.
   await expect(page.getByRole('img', { name: /^Oak floor|its own photograph/ })).not.toHaveCount(0)
   let pairs = 0
@@ -287,7 +292,7 @@ test('by keyboard alone from the first key of a round in the kitchen to a ruling
   expect(await faultsOf(page)).toEqual([])
   const called = (await pick.getByRole('heading', { level: 2 }).textContent())!
   await press('Control+Enter')
-  await expect(page.getByRole('status', { name: 'What came of it' })).toHaveText('Ruled.')
+  await expect(page.getByRole('status', { name: NAMES.whatCameOfIt })).toHaveText('Ruled.')
   await expect(page.getByRole('region', { name: 'The ruling' })).toContainText('Ines Tarrow')
   console.log(
     `a round to its ruling: ${pairs} pairs, ${keys + 'ruling'.length} keys, ${((Date.now() - started) / 1000).toFixed(0)} s with its checks`,
@@ -303,7 +308,7 @@ test('by keyboard alone from the first key of a round in the kitchen to a ruling
 
   await test.step('it is locked, in words, wherever one comes from; another browser that rules is told', async () => {
     await open(page, `${kitchen}/shortlist?part=proposed`)
-    const proposed = page.getByRole('region', { name: 'Candidates' })
+    const proposed = page.getByRole('region', { name: NAMES.candidates })
     await proposed.getByText(`Change ${called}`).click()
     const stands = page.getByRole('group', { name: `How ${called} stands` })
     await stands.getByRole('button', { name: 'going to board' }).click()
@@ -386,9 +391,9 @@ test('what is shown to the client is the colours, the room and two answers; what
   await page.keyboard.press('w')
   await turned.getByRole('button', { name: 'No' }).click()
   await expect(turned).toHaveCount(0)
-  await expect(outcome(page)).toHaveText('Saved.')
+  await expect(outcome(page)).toHaveText(NAMES.saved)
   expect(await place(page).textContent()).toBe(where)
-  await expect(page.getByRole('region', { name: 'Your looks' })).toContainText(
+  await expect(page.getByRole('region', { name: NAMES.yourLooks })).toContainText(
     'shown to the client',
   )
   expect(await saidOfPair(page)).not.toMatch(MODELS_WORDS)
@@ -455,13 +460,13 @@ test('whether the model’s reading had been seen is kept with the look: elsewhe
   const bedroom = demoRoom(visit, 'South bedroom')
   const study = demoRoom(visit, 'Landing study')
   const lastSeen = async (): Promise<unknown> => {
-    await expect(outcome(page)).toContainText('Saved.')
+    await expect(outcome(page)).toContainText(NAMES.saved)
     return rowsOfLooks(await changesOf(request, visit)).at(-1)!.model_seen_before
   }
   /** To a pair that nobody looked at. */
   const toFresh = async (room: string): Promise<void> => {
     await open(page, `${room}/bench`)
-    while ((await page.getByRole('region', { name: 'Your looks' }).count()) > 0)
+    while ((await page.getByRole('region', { name: NAMES.yourLooks }).count()) > 0)
       await page.keyboard.press('ArrowRight')
   }
   await toFresh(bedroom)
@@ -476,21 +481,21 @@ test('whether the model’s reading had been seen is kept with the look: elsewhe
   await test.step('the model first, by the settings', async () => {
     await open(page, `${app.url}/settings`)
     await page.getByLabel('Who speaks first at the bench').selectOption('model')
-    await page.getByRole('button', { name: 'Save the settings' }).click()
-    await expect(page.getByText('Saved.')).toBeVisible()
+    await page.getByRole('button', { name: NAMES.saveTheSettings }).click()
+    await expect(page.getByText(NAMES.saved)).toBeVisible()
     await open(page, `${bedroom}/bench`)
-    await expect(page.getByRole('region', { name: 'The model’s reading' })).toBeVisible()
+    await expect(page.getByRole('region', { name: NAMES.modelsReading })).toBeVisible()
     await page.keyboard.press('u')
     expect(await lastSeen()).toBe(true)
   })
   await test.step('parts of a room called otherwise, by the settings', async () => {
     await open(page, `${app.url}/settings`)
     await page.getByLabel('Parts of a room are called').selectOption('british')
-    await page.getByRole('button', { name: 'Save the settings' }).click()
-    await expect(page.getByText('Saved.')).toBeVisible()
+    await page.getByRole('button', { name: NAMES.saveTheSettings }).click()
+    await expect(page.getByText(NAMES.saved)).toBeVisible()
     await open(page, `${study}/around`)
     await expect(page.getByRole('region', { name: 'Woodwork' })).toBeVisible()
-    await expect(page.getByRole('region', { name: 'Trim' })).toHaveCount(0)
+    await expect(page.getByRole('region', { name: NAMES.trim })).toHaveCount(0)
   })
   await open(page, `${visit}/history`)
   await expect(page.getByText(/^Your eye and the model: /)).toContainText(/\d+ of \d+ looks alike/)

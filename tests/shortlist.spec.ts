@@ -8,6 +8,7 @@ import { atStrength } from '../src/core/paint/strength'
 import { SHIPPED_DECK, shippedColours } from '../src/formats/shipped-deck'
 import { demoVisit, open, demoRoom, test, type App } from './app'
 import { freshId, make } from './make'
+import { NAMES } from './names'
 
 const surface = (lab: Lab): Reflectance => reflectanceOfReading({ kind: 'lab', lab })
 const WHITE_BASE = surface(SHIPPED_DECK.whiteBase)
@@ -213,7 +214,7 @@ test('what the bar shows relights the swatches and ranks nothing anew', async ({
   const before = (await laidOut(page, 10)).map(({ text }) => text)
   const swatch = page.getByRole('region', { name: 'First ten' }).locator('[data-hex]').first()
   const noon = await swatch.getAttribute('data-hex')
-  await page.getByRole('radio', { name: 'Lamps' }).click()
+  await page.getByRole('radio', { name: NAMES.lamps }).click()
   await expect(swatch).not.toHaveAttribute('data-hex', noon!)
   expect((await laidOut(page, 10)).map(({ text }) => text)).toEqual(before)
 })
@@ -243,7 +244,7 @@ test('by keyboard to five proposals; a lean out of a room; a comparator laid ove
     await page.reload()
     await expect(heading).toContainText(name!)
     await page.keyboard.press('p')
-    await expect(page.getByRole('region', { name: 'Candidates' }).getByRole('img')).toHaveCount(
+    await expect(page.getByRole('region', { name: NAMES.candidates }).getByRole('img')).toHaveCount(
       before + 5,
     )
   })

@@ -9,7 +9,7 @@ const cell = (room: string, verdict: Verdict | null, isUp = true): SummedCell =>
 
 test.each<[string, SummedCell[], string]>([
   ['proposed nowhere', [cell('Hall', 'works', false)], 'proposed nowhere'],
-  ['seen nowhere', [cell('Hall', null), cell('Snug', null)], 'not seen in any of 2'],
+  ['seen nowhere', [cell('Hall', null), cell('Snug', null)], 'not seen yet'],
   ['works everywhere', [cell('Hall', 'works'), cell('Snug', 'works')], 'works in 2 of 2'],
   [
     'another strength is named by its room',

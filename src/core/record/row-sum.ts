@@ -22,7 +22,7 @@ export function rowSum(cells: readonly SummedCell[]): string {
       .map(({ room }) => room)
       .join(' and ')
   const unseen = up.filter(({ verdict }) => verdict === null).length
-  if (unseen === up.length) return `not seen in any of ${up.length}`
+  if (unseen === up.length) return 'not seen yet'
   const [lighter, stronger] = [roomsOf('works-lighter'), roomsOf('works-stronger')]
   return [
     `works in ${worksIn(cells)} of ${up.length}`,

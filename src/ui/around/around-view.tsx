@@ -219,7 +219,7 @@ export function AroundView(props: Props) {
         </span>
       </div>
       <InWallLight wall={wall}>
-        <div className="grid grid-cols-2 gap-6 max-lg:grid-cols-1">
+        <div className="grid grid-cols-2 grid-rows-[auto_1fr] gap-x-6 gap-y-3 max-lg:grid-cols-1 max-lg:grid-rows-none">
           <div className="flex min-w-0 flex-col gap-3">
             <ElevationPicture
               {...{ elevation, colourOf, keepers }}
@@ -227,31 +227,8 @@ export function AroundView(props: Props) {
             />
             {!light && <p>Too dark to see it. Step to another hour, or light the lamps.</p>}
             {!decks && <p>Loading the deck.</p>}
-            <div>
-              <HowMuch proposed={proposed} />
-              <Fold title="What is seen of this wall">
-                <p className="text-small">{sharesSaid(partShares(elevation), nameOf)}.</p>
-                {unsized.length > 0 && (
-                  <p className="text-small">
-                    Enter the size of the fronts ({inWords(unsized.join(', '))}), and they stand in
-                    the picture.
-                  </p>
-                )}
-              </Fold>
-              <Fold title="A wall of its own">
-                <ol className="list-decimal pl-5 text-small">
-                  {features.map(({ wall: each, words }) => (
-                    <li key={each}>
-                      <span className="font-medium">{each}</span>: {words}
-                    </li>
-                  ))}
-                </ol>
-              </Fold>
-              {others && <Besides wall={walls.reflectance} {...others} />}
-              <RoomPaintForm {...{ visitId, roomId }} values={props.values} />
-            </div>
           </div>
-          <div className="flex min-w-0 flex-col gap-3">
+          <div className="row-span-2 flex min-w-0 flex-col gap-3 max-lg:row-auto">
             {groups.filter(({ surface }) => has(surface)).map(options)}
             {groups.some(({ surface }) => !has(surface)) && (
               <Fold title="Other surfaces">
@@ -260,6 +237,29 @@ export function AroundView(props: Props) {
                 </div>
               </Fold>
             )}
+          </div>
+          <div className="min-w-0">
+            <HowMuch proposed={proposed} />
+            <Fold title="What is seen of this wall">
+              <p className="text-small">{sharesSaid(partShares(elevation), nameOf)}.</p>
+              {unsized.length > 0 && (
+                <p className="text-small">
+                  Enter the size of the fronts ({inWords(unsized.join(', '))}), and they stand in
+                  the picture.
+                </p>
+              )}
+            </Fold>
+            <Fold title="A wall of its own">
+              <ol className="list-decimal pl-5 text-small">
+                {features.map(({ wall: each, words }) => (
+                  <li key={each}>
+                    <span className="font-medium">{each}</span>: {words}
+                  </li>
+                ))}
+              </ol>
+            </Fold>
+            {others && <Besides wall={walls.reflectance} {...others} />}
+            <RoomPaintForm {...{ visitId, roomId }} values={props.values} />
           </div>
         </div>
       </InWallLight>

@@ -162,7 +162,7 @@ function KeeperLine({
   const alsoIn = otherRooms.filter(({ id }) => values.roomIds.includes(id))
   return (
     <li id={values.id} className="flex flex-wrap gap-4 border-b border-rule py-3">
-      <div className="w-44 shrink-0">
+      <div className="w-44 shrink-0 lg:max-xl:w-32">
         <div className="h-24">
           <KeeperSwatch colours={colours}>
             {({ part, reflectance }) => (
