@@ -201,7 +201,7 @@ test('another school of a house rule changes the order, and says so', async ({ p
   await page.getByText('By the house rules').click()
   await page.getByLabel('A cool, even room').selectOption({ label: 'Lean into the cool' })
   await expect(
-    page.getByText(/^Ranked anew, to try: [1-9]\d* of the first ten are others/),
+    page.getByText(/^Ranked by this rule to try it: [1-9]\d* of the first ten are new/),
   ).toBeVisible()
   expect((await laidOut(page, 10)).map(({ text }) => text)).not.toEqual(before)
   await page.getByLabel('A cool, even room').selectOption({ label: 'Warm it up' })

@@ -66,7 +66,7 @@ export function RuleSwitch({
         {!isOwn &&
           own &&
           first &&
-          `Ranked anew, to try: ${others.length} of the first ten are others than by the visit’s own rules. To keep them, change the brief.`}
+          `Ranked by this rule to try it: ${others.length} of the first ten are new. To keep it, change the brief.`}
       </p>
     </details>
   )
