@@ -42,6 +42,10 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
   const spine = (name: RegExp) =>
     page.getByRole('navigation', { name: NAMES.steps }).getByRole('link', { name })
 
+  const next = async (words: string): Promise<void> => {
+    await expect(page.getByRole('link', { name: `Next: ${words}` })).toBeVisible()
+    await page.keyboard.press('>')
+  }
   const atLateSun = utcMsAt(ROOM_DAY.day, lateSunMinute(ROOM_DAY.place, ROOM_DAY.day))
   await page.clock.setFixedTime(atLateSun)
   await test.step('the brief', async () => {
@@ -77,7 +81,7 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
   })
 
   await test.step('the stone that stays', async () => {
-    await pressKeyOn(page, spine(/^Keepers/))
+    await next('enter what stays')
     await typeInto(page, page.getByRole('textbox', { name: NAMES.whatStays }), 'Stone counter')
     await chooseKind(page, 'stone')
     for (const [axis, value] of [
@@ -92,7 +96,7 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
 
   const mixed = atStrength(TAN, WHITE_BASE, 75)
   await test.step('a colour at 75 %', async () => {
-    await pressKeyOn(page, spine(/^Shortlist/))
+    await next('propose a colour')
     await typeInto(page, page.getByLabel(NAMES.codeOrName), CODE)
     await page.keyboard.press('Enter')
     await expect(page.getByRole('heading', { name: / at 100 %$/ })).toBeFocused()
@@ -106,7 +110,7 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
 
   let late = ''
   await test.step('held to the stone in the late sun', async () => {
-    await pressKeyOn(page, spine(/^Bench/))
+    await next('look at 1 pair')
     await expect(page.getByTestId('lrv')).toHaveText(String(Math.round(lrvPercent(mixed))))
     const handle = page.getByRole('slider', { name: NAMES.timeOfDay })
     await tabTo(page, handle)

@@ -13,6 +13,6 @@ export const BENCH_KEYS: KeyWords = [
   [', .', 'ten minutes earlier, later'],
   ['R', 'the room’s own day'],
   ['O', 'the light away from the sun'],
-  ['E', 'the evening sun from the west'],
+  ['E', 'late west sun'],
   ['P', 'the lamps alone'],
 ]

@@ -4,7 +4,14 @@ import { useRouter } from 'next/navigation'
 import type { Step } from './steps'
 
 /** The steps of the work in one chooser, where there is no room for the spine. */
-export function StepChooser({ steps }: { readonly steps: readonly Step[] }) {
+export function StepChooser({
+  steps,
+  next,
+}: {
+  readonly steps: readonly Step[]
+  /** The next useful step; null where one is at it. */
+  readonly next: { readonly href: string; readonly words: string } | null
+}) {
   const router = useRouter()
   return (
     <select
@@ -14,6 +21,7 @@ export function StepChooser({ steps }: { readonly steps: readonly Step[] }) {
       onChange={(event) => router.push(event.target.value)}
     >
       {!steps.some(({ here }) => here) && <option value="">Steps</option>}
+      {next && <option value={next.href}>Next: {next.words}</option>}
       {steps.map(({ href, word, done }) => (
         <option key={word} value={href}>
           {done ? `${word}: ${done}` : word}

@@ -1,3 +1,4 @@
+import type { RoomSoFar } from '@/core/record/next-step'
 import type { RoomToSee } from '@/core/record/progress'
 
 /** The order of work, which is the order of the spine. */
@@ -67,6 +68,8 @@ export interface FrameRoom {
   /** Under each step of the spine: what is done or missing; what was looked at is counted in the browser. */
   readonly done: Readonly<Record<Exclude<RoomStep, 'bench'>, string>>
   readonly toSee: RoomToSee
+  /** For the next step: what else of the room is known. */
+  readonly soFar: Omit<RoomSoFar, 'id' | 'name' | 'keepers' | 'candidates' | 'pairs'>
 }
 
 /** Something that one can go to by its name. */

@@ -3,9 +3,12 @@
 import { Link } from './page-link'
 import { usePathname } from 'next/navigation'
 import type { ReactNode } from 'react'
+import { nextStep } from '@/core/record/next-step'
 import { cellsSeen, pairsSeen, seenPairOf, type SeenPair } from '@/core/record/progress'
 import { useVisitRecord } from '../record/visit-record'
+import { useTradeWords } from '../settings/settings-context'
 import { HeaderKeys } from './header-keys'
+import { NextKey } from './next-key'
 import { useAddress } from './page-address'
 import { RoomChooser } from './room-chooser'
 import { StepChooser } from './step-chooser'
@@ -50,6 +53,7 @@ export function VisitFrame({
   const room = rooms.find(({ id }) => id === roomId)
   const roomAtHand = room ?? rooms[0]
   const query = lightQuery(useAddress())
+  const inWords = useTradeWords()
   const { fresh, struck } = useVisitRecord()
   // A look given since the page was loaded counts at once; one taken back is left to the next page, for another may stand.
   const looks = [...seen, ...fresh.filter((look) => !struck.has(look.id)).flatMap(seenPairOf)]
@@ -93,6 +97,25 @@ export function VisitFrame({
     houseStep('history'),
   ]
 
+  const left = nextStep(
+    rooms.map(({ id, name, toSee, soFar }) => ({
+      ...{ id, name, ...soFar },
+      keepers: toSee.keeperIds.length,
+      candidates: toSee.candidateIds.length,
+      pairs: pairsSeen(toSee, looks),
+    })),
+    roomId,
+  )
+  // Whoever is at it need not be led there.
+  const isThere =
+    left?.where === (left?.room ? step : path.split('/').at(-1)) && left?.room?.id === roomId
+  const next = left &&
+    !isThere && {
+      href: `${base}/${left.room ? `rooms/${left.room.id}/` : ''}${left.where}${query}`,
+      words:
+        (left.room && left.room.id !== roomId ? `${left.room.name}: ` : '') + inWords(left.words),
+    }
+
   const goTo = [
     ...[...steps, ...(toFetch > 0 ? [] : [houseStep('fetch')])].map(({ href, word, done }) => ({
       kind: 'step' as const,
@@ -122,10 +145,11 @@ export function VisitFrame({
           atHand={roomId}
           hrefOf={(id) => `${base}/rooms/${id}/${step ?? 'light'}${query}`}
         />
-        <StepChooser steps={steps} />
+        <StepChooser steps={steps} next={next || null} />
         <span className="hidden items-center px-3 text-small whitespace-nowrap 2xl:flex">
           {household}
         </span>
+        {next && <NextKey {...next} />}
         <HeaderKeys visitId={visitId} destinations={[...goTo, ...destinations]} />
       </header>
       {eyeVersion !== null && (

@@ -8,6 +8,7 @@ import { standingRulings, surfacesOfRoom } from '@/app/_load/rulings'
 import {
   findVisitById,
   isUpIn,
+  loadBoards,
   loadCandidates,
   loadEyeInForce,
   loadKeepers,
@@ -37,20 +38,42 @@ export default async function VisitLayout({ children, params }: Props) {
   const keepers = await loadKeepers(visit.id)
   const candidates = await loadCandidates(visit.id)
   const rulings = await loadRulings(visit.id)
+  const standing = standingRulings(rulings)
   const ruledWords = (roomId: string): string => {
     const surfaces = surfacesOfRoom(candidates, rulings, roomId)
-    const ruled = standingRulings(rulings).filter((each) => each.roomId === roomId)
+    const ruled = standing.filter((each) => each.roomId === roomId)
     return surfaces.length === 0 ? '' : `${ruled.length} of ${surfaces.length}`
   }
-  const boardWords = (roomId: string): string => {
-    const going = candidates.filter(
+  const goingToBoard = (roomId: string) =>
+    candidates.filter(
       ({ ruledOut, proposals }) =>
         ruledOut === null &&
         proposals.some((each) => each.roomId === roomId && each.status === 'going to board'),
     )
+  const boardWords = (roomId: string): string => {
+    const going = goingToBoard(roomId)
     return going.length > 0 ? `${going.length} to paint` : ''
   }
-  const seen = (await loadLooksThatCount(visit.id)).flatMap(seenPairOf)
+  const counting = await loadLooksThatCount(visit.id)
+  const seen = counting.flatMap(seenPairOf)
+  const boards = await loadBoards(visit.id)
+  const boardsLeft = (roomId: string) => {
+    const going = goingToBoard(roomId)
+    const painted = going.filter(({ id }) =>
+      boards.some(({ candidateId, begun }) => candidateId === id && begun !== null),
+    )
+    const unseen = painted.filter(
+      ({ id }) =>
+        !counting.some(
+          (look) =>
+            look.roomId === roomId &&
+            look.candidate.candidateId === id &&
+            look.seen.as === 'sample' &&
+            (look.seen.held === 'board' || look.seen.held === 'wall'),
+        ),
+    )
+    return { toPaint: going.length - painted.length, toLookAt: unseen.length }
+  }
 
   const frameRooms = rooms.map((room): FrameRoom => {
     const judged = keepers.filter((k) => k.roomIds.includes(room.id) && isJudgedAgainst(k.state))
@@ -65,6 +88,19 @@ export default async function VisitLayout({ children, params }: Props) {
         id: room.id,
         keeperIds: judged.map(({ id }) => id),
         candidateIds: up.map(({ id }) => id),
+      },
+      soFar: {
+        hasLight: room.windows.length + room.lamps.length > 0,
+        boards: boardsLeft(room.id),
+        works: counting.some(
+          ({ roomId, verdict, seen: how }) =>
+            roomId === room.id && verdict === 'works' && how.as === 'sample',
+        ),
+        open: surfacesOfRoom(candidates, rulings, room.id).filter(
+          (surface) =>
+            !standing.some((each) => each.roomId === room.id && each.surface === surface),
+        ),
+        ruled: standing.filter((each) => each.roomId === room.id).length,
       },
       done: {
         light:
