@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect, useEffectEvent, useRef, useState, type Ref } from 'react'
-import { chancePercent, JUDGEMENT_WORDS } from '@/core/pairing/chance'
+import { JUDGEMENT_WORDS } from '@/core/pairing/chance'
 import { differs } from '@/core/record/agreement'
 import { CLIENT_SAYS, LEANS, type LeanWord } from '@/core/record/look'
 import { lookSaid } from '@/core/record/look-words'
@@ -98,7 +98,7 @@ export function LastLook({
         {look.model && (
           <p className="flex items-center gap-2 text-fine" aria-label="The model said">
             <JudgementMark judgement={look.model.judgement} />
-            Model: {JUDGEMENT_WORDS[look.model.judgement]}, {chancePercent(look.model.chance)}
+            Model: {JUDGEMENT_WORDS[look.model.judgement]}
             {differs(look.model.chance, look.verdict) && '; differs from yours'}
             {look.model.strengthPercent !== null &&
               `; it would sit at ${look.model.strengthPercent} %`}
