@@ -274,6 +274,10 @@ test('a candidate is proposed for a room, ruled out there or for the house, and 
   await page.getByRole('button', { name: 'Propose Wimham at 50 % here' }).click()
   const here = page.getByRole('region', { name: NAMES.candidates })
   await expect(here.getByRole('img', { name: 'Wimham at 50 per cent' })).toBeVisible()
+  await here.getByRole('button', { name: 'Send Wimham at 50 % to a board' }).click()
+  await expect(here.getByRole('listitem').filter({ hasText: 'Wimham' })).toContainText(
+    'going to board',
+  )
   await here.getByText('Change Wimham at 50 %').click()
   const line = here.getByRole('listitem').filter({ hasText: 'Wimham' })
   await line.getByLabel('Surface').selectOption('ceiling')

@@ -94,8 +94,8 @@ export function ProposalLine({
   const { name, strengthPercent } = candidate
   const called = `${name} at ${strengthPercent} %`
   return (
-    <li className="border-b border-rule">
-      <details>
+    <li className="flex items-start border-b border-rule">
+      <details className="min-w-0 flex-1">
         <summary className="flex cursor-pointer items-center gap-3">
           <CandidateSwatch candidate={candidate}>
             {inWords(proposal.surface)}, {proposal.sheen}
@@ -137,10 +137,7 @@ export function ProposalLine({
                 className="min-h-11 border border-ash bg-paper px-1"
                 value={proposal.sheen}
                 onChange={(event) =>
-                  onSet(
-                    { sheen: event.target.value as Sheen },
-                    `${called}: ${inWords(event.target.value)}.`,
-                  )
+                  onSet({ sheen: event.target.value as Sheen }, `${called}: ${event.target.value}.`)
                 }
               >
                 {SHEENS.map((sheen) => (
@@ -223,6 +220,18 @@ export function ProposalLine({
           </div>
         </div>
       </details>
+      {proposal.status === 'proposed' && (
+        <button
+          type="button"
+          className="min-h-14 px-2 text-small underline underline-offset-4"
+          aria-label={`Send ${called} to a board`}
+          onClick={() =>
+            onSet({ status: 'going to board', reason: '' }, `${called}: going to board.`)
+          }
+        >
+          To a board
+        </button>
+      )}
     </li>
   )
 }
