@@ -1,9 +1,12 @@
 import type { Metadata } from 'next'
+import { boardsLeft } from '@/core/boards/boards-left'
 import { aspectOf } from '@/core/light/aspect'
 import { isJudgedAgainst } from '@/core/pairing/keeper-kind'
 import { daylightFactorPercent, dimness } from '@/core/light/daylight-factor'
+import { cellSays } from '@/core/record/cell'
 import { seenPairOf } from '@/core/record/progress'
 import { buildId } from '@/app/_load/build'
+import { looksOf } from '@/app/_load/house-grid'
 import { standingRulings, surfacesOfRoom } from '@/app/_load/rulings'
 import {
   findVisitById,
@@ -44,40 +47,22 @@ export default async function VisitLayout({ children, params }: Props) {
     const ruled = standing.filter((each) => each.roomId === roomId)
     return surfaces.length === 0 ? '' : `${ruled.length} of ${surfaces.length}`
   }
-  const goingToBoard = (roomId: string) =>
-    candidates.filter(
-      ({ ruledOut, proposals }) =>
-        ruledOut === null &&
-        proposals.some((each) => each.roomId === roomId && each.status === 'going to board'),
-    )
-  const boardWords = (roomId: string): string => {
-    const going = goingToBoard(roomId)
-    return going.length > 0 ? `${going.length} to paint` : ''
-  }
-  const counting = await loadLooksThatCount(visit.id)
-  const seen = counting.flatMap(seenPairOf)
+  const looks = await loadLooksThatCount(visit.id)
+  const seen = looks.flatMap(seenPairOf)
   const boards = await loadBoards(visit.id)
-  const boardsLeft = (roomId: string) => {
-    const going = goingToBoard(roomId)
-    const painted = going.filter(({ id }) =>
-      boards.some(({ candidateId, begun }) => candidateId === id && begun !== null),
-    )
-    const unseen = painted.filter(
-      ({ id }) =>
-        !counting.some(
-          (look) =>
-            look.roomId === roomId &&
-            look.candidate.candidateId === id &&
-            look.seen.as === 'sample' &&
-            (look.seen.held === 'board' || look.seen.held === 'wall'),
-        ),
-    )
-    return { toPaint: going.length - painted.length, toLookAt: unseen.length }
-  }
+  const goingIn = (roomId: string): string[] =>
+    candidates
+      .filter(
+        ({ ruledOut, proposals }) =>
+          ruledOut === null &&
+          proposals.some((each) => each.roomId === roomId && each.status === 'going to board'),
+      )
+      .map(({ id }) => id)
 
   const frameRooms = rooms.map((room): FrameRoom => {
     const judged = keepers.filter((k) => k.roomIds.includes(room.id) && isJudgedAgainst(k.state))
     const up = candidates.filter((candidate) => isUpIn(candidate, room.id))
+    const left = boardsLeft(room.id, goingIn(room.id), boards, looks)
     return {
       id: room.id,
       name: room.name,
@@ -91,11 +76,8 @@ export default async function VisitLayout({ children, params }: Props) {
       },
       soFar: {
         hasLight: room.windows.length + room.lamps.length > 0,
-        boards: boardsLeft(room.id),
-        works: counting.some(
-          ({ roomId, verdict, seen: how }) =>
-            roomId === room.id && verdict === 'works' && how.as === 'sample',
-        ),
+        boards: left,
+        works: up.some(({ id }) => cellSays(looksOf(looks, id, room.id)).verdict === 'works'),
         open: surfacesOfRoom(candidates, rulings, room.id).filter(
           (surface) =>
             !standing.some((each) => each.roomId === room.id && each.surface === surface),
@@ -111,7 +93,7 @@ export default async function VisitLayout({ children, params }: Props) {
         lead: keepers.find(({ id }) => id === room.leadKeeperId)?.name ?? '',
         shortlist: up.length > 0 ? `${up.length} proposed` : 'none yet',
         trial: '',
-        boards: boardWords(room.id),
+        boards: boardWords(left),
         around: '',
         ruling: ruledWords(room.id),
         sheet: '',
@@ -161,6 +143,9 @@ export default async function VisitLayout({ children, params }: Props) {
     </VisitRecordProvider>
   )
 }
+
+const boardWords = ({ toPaint, toLookAt }: ReturnType<typeof boardsLeft>): string =>
+  toPaint > 0 ? `${toPaint} to paint` : toLookAt > 0 ? `${toLookAt} to look at` : ''
 
 /** Each pair once: what is sent to the browser is no longer than it must be. */
 const distinct = <T extends object>(pairs: readonly T[]): T[] => [
