@@ -86,8 +86,7 @@ test(`without the server: ${LOOKS} looks, the browser closed in the middle, and 
   ] as const)
     for (const step of steps) {
       await open(page, `${demoRoom(visit, name)}/${step}`)
-      // In the line of rooms, or behind the chooser where the line has no room.
-      await expect(page.locator('a[aria-current=page]', { hasText: name }).first()).toBeAttached()
+      await expect(page.locator('a[aria-current=page]', { hasText: name }).first()).toBeVisible()
     }
   await open(page, `${room}/bench?in=room`)
   await expect(page.locator('figure[data-shown]:not([data-shown=""])')).toBeVisible({

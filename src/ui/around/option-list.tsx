@@ -119,6 +119,7 @@ function Option({
   readonly onTry: (option: ShownOption) => void
   readonly onPropose: (option: ShownOption) => void
 }) {
+  const inWords = useTradeWords()
   const { surface } = option
   return (
     <li className="flex gap-3 border-b border-rule py-1">
@@ -141,7 +142,7 @@ function Option({
           </span>
         </p>
         <p>
-          {capital(JUDGEMENT_WORDS[option.judgement])}: {option.name}, {option.sheen}
+          {capital(JUDGEMENT_WORDS[option.judgement])}: {inWords(option.name)}, {option.sheen}
         </p>
         {option.eye.map(({ name, said }) => (
           <p key={name} className="font-medium">

@@ -12,9 +12,9 @@ export function NextKey({ href, words }: { readonly href: string; readonly words
     <Link
       href={href}
       title={`Next: ${words}`}
-      className="min-w-0 max-w-40 2xl:max-w-64 shrink-0 content-center truncate pl-3 text-small underline underline-offset-4 max-sm:hidden"
+      className="min-h-9 content-center pl-3 underline underline-offset-4"
     >
-      Next: {words} <kbd>{'>'}</kbd>
+      Next<span className="group-data-[shows=short]:sr-only">: {words}</span> <kbd>{'>'}</kbd>
     </Link>
   )
 }

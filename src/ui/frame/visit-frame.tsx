@@ -8,7 +8,6 @@ import { cellsSeen, pairsSeen, seenPairOf, type SeenPair } from '@/core/record/p
 import { useVisitRecord } from '../record/visit-record'
 import { useTradeWords } from '../settings/settings-context'
 import { HeaderKeys } from './header-keys'
-import { NextKey } from './next-key'
 import { useAddress } from './page-address'
 import { RoomChooser } from './room-chooser'
 import { StepChooser } from './step-chooser'
@@ -106,15 +105,17 @@ export function VisitFrame({
     })),
     roomId,
   )
+  const to = left && `${base}/${left.room ? `rooms/${left.room.id}/` : ''}${left.where}`
   // Whoever is at it need not be led there.
-  const isThere =
-    left?.where === (left?.room ? step : path.split('/').at(-1)) && left?.room?.id === roomId
-  const next = left &&
-    !isThere && {
-      href: `${base}/${left.room ? `rooms/${left.room.id}/` : ''}${left.where}${query}`,
-      words:
-        (left.room && left.room.id !== roomId ? `${left.room.name}: ` : '') + inWords(left.words),
-    }
+  const next =
+    left && to && !path.startsWith(to)
+      ? {
+          href: `${to}${query}`,
+          words:
+            (left.room && left.room.id !== roomId ? `${left.room.name}: ` : '') +
+            inWords(left.words),
+        }
+      : null
 
   const goTo = [
     ...[...steps, ...(toFetch > 0 ? [] : [houseStep('fetch')])].map(({ href, word, done }) => ({
@@ -144,12 +145,12 @@ export function VisitFrame({
           rooms={rooms}
           atHand={roomId}
           hrefOf={(id) => `${base}/rooms/${id}/${step ?? 'light'}${query}`}
+          next={next}
         />
-        <StepChooser steps={steps} next={next || null} />
+        <StepChooser steps={steps} next={next} />
         <span className="hidden items-center px-3 text-small whitespace-nowrap 2xl:flex">
           {household}
         </span>
-        {next && <NextKey {...next} />}
         <HeaderKeys visitId={visitId} destinations={[...goTo, ...destinations]} />
       </header>
       {eyeVersion !== null && (

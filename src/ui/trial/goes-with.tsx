@@ -94,7 +94,7 @@ export function GoesWith({
                 )}
               </span>
               <p className="py-1 text-fine">
-                <span className="text-small font-medium">{inWords(TRIM_WORDS[kind])}</span>
+                <span className="text-small font-medium">{TRIM_WORDS[kind]}</span>
                 {kind !== 'same' && `, ${whole(decks, trim)}, ${sheen}`}
                 <span className="block text-dim">{words}</span>
               </p>
