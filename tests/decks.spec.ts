@@ -246,9 +246,9 @@ test('a page that is closed while its deck is on its way leaves nothing on its w
   await named(page, 'Left')
   // Large enough to be on its way for some seconds.
   await choose(page, 'deck.csv', FILES.CSV())
-  const onItsWay = page.waitForRequest(/api\/decks\/import\/[^/]+$/)
+  const began = page.waitForRequest(/api\/decks\/import$/)
   await take(page).click()
-  const deckId = new URL((await onItsWay).url()).pathname.split('/').at(-1)!
+  const { deckId } = (await began).postDataJSON() as { deckId: string }
   await expect(page.getByRole('progressbar', { name: 'Importing the deck' })).toBeVisible()
   await open(page, `${app.url}/settings`)
   // A deck that is on its way takes colours; what was left is told that it is not.
@@ -260,6 +260,32 @@ test('a page that is closed while its deck is on its way leaves nothing on its w
       ),
     )
     .toBe(409)
+})
+
+test('an import that is given up before it has begun is not begun any more', async ({
+  page,
+  app,
+  consoleMay,
+}) => {
+  consoleMay.push(/status of 409/)
+  await open(page, app.url)
+  const [overtaken, other] = [crypto.randomUUID(), crypto.randomUUID()]
+  const head = { maker: 'Oddney and Daughters', baseL: '96', baseA: '0', baseB: '2' }
+  const ask = (method: string, address: string, body?: unknown): Promise<number> =>
+    page.evaluate(
+      async ([how, to, sent]) => (await fetch(to, { method: how, body: sent || null })).status,
+      [method, address, body ? JSON.stringify(body) : ''] as const,
+    )
+  const begin = (deckId: string) =>
+    ask('POST', '/api/decks/import', { ...head, deckId, name: `Deck ${deckId}` })
+  const colours = (deckId: string) =>
+    ask('POST', `/api/decks/import/${deckId}`, { colours: [SENT_COLOUR] })
+  expect(await ask('DELETE', `/api/decks/import/${overtaken}`)).toBe(200)
+  expect(await begin(overtaken)).toBe(409)
+  expect(await colours(overtaken)).toBe(409)
+  expect(await begin(other)).toBe(200)
+  expect(await colours(other)).toBe(200)
+  await ask('DELETE', `/api/decks/import/${other}`)
 })
 
 test('what the page does not send the server refuses: colours that are none, decks that are not on their way', async ({

@@ -4,6 +4,7 @@ import { beginDeck, deckStatus, discardDeck, listDecks } from '@/db/decks'
 import { openDb } from '@/store/store'
 import { nameValue, numberValue } from '@/ui/form/form-values'
 import { refuse } from './answer'
+import { wasGivenUp } from './given-up'
 
 const BeginForm = z.object({
   deckId: z.uuid(),
@@ -30,7 +31,10 @@ export const POST = taking({ takes: 'decks', mostBytes: 10_000 }, async (request
   if ((await listDecks(db)).some((deck) => deck.maker === maker && deck.name === name))
     return refuse(409, { fields: { name: `${maker} has a deck “${name}” already.` } })
   await beginDeck(db, deckId, { maker, name, whiteBase: [baseL, baseA, baseB] })
-  // A page that is closed gives its import up, perhaps before this had begun it.
-  if (request.signal.aborted) await discardDeck(db, deckId)
+  // Asked once it is there: given up after this, it is thrown away by whoever gives it up.
+  if (wasGivenUp(deckId)) {
+    await discardDeck(db, deckId)
+    return refuse(409, { message: 'That import was given up; start it again.' })
+  }
   return Response.json({ ok: true })
 })

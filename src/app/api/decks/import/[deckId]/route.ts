@@ -8,6 +8,7 @@ import { openDb } from '@/store/store'
 import { TEXT_CELLS } from '@/formats/read-deck'
 import { addWithBands } from '../../take-deck-in'
 import { refuse } from '../answer'
+import { rememberGivenUp } from '../given-up'
 
 // Twice what so many colours with long names and spectra of 1 nm come to.
 const MOST_BYTES = 40_000_000
@@ -77,7 +78,10 @@ export const DELETE = taking<Context>(
   { takes: 'decks', mostBytes: 0, keeps: false },
   async (_, { params }) => {
     const { deckId } = await params
-    if (z.uuid().safeParse(deckId).success) await discardDeck(await openDb(), deckId)
+    if (z.uuid().safeParse(deckId).success) {
+      rememberGivenUp(deckId)
+      await discardDeck(await openDb(), deckId)
+    }
     return Response.json({ ok: true })
   },
 )
