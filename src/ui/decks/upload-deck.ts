@@ -63,7 +63,8 @@ export async function uploadDeck(
 
   async function sendAll(): Promise<UploadAnswer> {
     const begun = await post('/api/decks/import', { deckId, ...head }, signal)
-    if (!begun.ok) return signal.aborted ? giveUp(begun) : begun
+    // Where no answer came it may have begun all the same: a page that is left loses its requests before it hears that it is.
+    if (!begun.ok) return begun === NOTHING_CAME || signal.aborted ? giveUp(begun) : begun
     for (let from = 0; from < count; from += AT_A_TIME) {
       onProgress(from / count)
       const colours = (await file.colours(from, AT_A_TIME)).map((colour) => ({
