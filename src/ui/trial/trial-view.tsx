@@ -14,7 +14,7 @@ import { useRankedFor } from '../shortlist/use-ranked-for'
 import { adviceWords } from '../shortlist/ranked-for'
 import { writeAddress } from '../frame/page-address'
 import { useLight, useMovingLight } from '../light-bar/light-context'
-import { GamutMark, Patch } from '../swatch/patch'
+import { GamutMark } from '../swatch/patch'
 import { useRelitColour } from '../swatch/use-relit'
 import { EyeLine } from '../verdict/eye-line'
 import { JudgementMark } from '../verdict/verdict-mark'
@@ -26,6 +26,7 @@ import { eyeOf, type EyeSaid, type LookedPaint } from '@/core/record/eye-said'
 import { useShown } from '../record/model-shown'
 import { GoesWith } from './goes-with'
 import { OfThisVisit } from './of-this-visit'
+import { SwatchRow } from './swatch-row'
 import { Figures } from '../form/figures'
 import {
   besideStaying,
@@ -40,7 +41,6 @@ import {
   offBlackWords,
   onTheWalls,
   sheenAdvice,
-  type SaidSwatch,
 } from './trial-model'
 
 interface Props {
@@ -277,34 +277,6 @@ function Said({
           {sentence}
         </p>
       ))}
-    </div>
-  )
-}
-
-/** Touching swatches, with what is said of each below. */
-function SwatchRow({
-  name,
-  swatches,
-  tall = false,
-}: {
-  readonly name: string
-  readonly swatches: readonly SaidSwatch[]
-  readonly tall?: boolean
-}) {
-  return (
-    <div>
-      <h2 className="mb-1 text-body leading-6">{name}</h2>
-      <div className="flex">
-        {swatches.map(({ label, colour, words }) => (
-          <div key={label} className="flex-1">
-            <Patch colour={colour} label={label} className={tall ? 'h-40' : 'h-20'} />
-            <p className="pt-1 pr-2 text-fine">
-              {label}
-              {words && <span className="block text-dim">{words}</span>}
-            </p>
-          </div>
-        ))}
-      </div>
     </div>
   )
 }
