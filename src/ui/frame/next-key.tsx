@@ -12,9 +12,10 @@ export function NextKey({ href, words }: { readonly href: string; readonly words
     <Link
       href={href}
       title={`Next: ${words}`}
+      aria-label={`Next: ${words}`}
       className="min-h-9 content-center pl-3 underline underline-offset-4"
     >
-      Next<span className="group-data-[shows=short]:sr-only">: {words}</span> <kbd>{'>'}</kbd>
+      Next<span className="group-data-[shows=short]:hidden">: {words}</span> <kbd>{'>'}</kbd>
     </Link>
   )
 }

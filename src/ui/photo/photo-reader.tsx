@@ -43,6 +43,7 @@ export function PhotoReader({
   const [ready, setReady] = useState(false)
   const [progress, setProgress] = useState<number | null>(null)
   const [said, setSaid] = useState('')
+  const takenOver = useRef(0)
   const [reading, setReading] = useState<Reading | null>(null)
   const [found, setFound] = useState<readonly FoundColour[]>([])
   const [card, setCard] = useState<CardKind>('steps')
@@ -145,12 +146,15 @@ export function PhotoReader({
     words: string,
     middle?: { readonly x: number; readonly y: number },
   ): Promise<void> {
+    const turn = ++takenOver.current
     const labs = colours.filter(({ counts }) => counts).map(({ lab }) => lab)
     // Both are taken of what is shown now: it may be gone before the first is kept.
     const [photoHash, patchHash] = await Promise.all([
       keepDrawnPhoto(canvas.current!),
       evidence.pictureCorrected ? keepPatch(canvas.current!, labs, patches, middle) : null,
     ])
+    // What was said meanwhile counts: the picture of before may be kept after the one of now.
+    if (turn !== takenOver.current) return
     setSaid(
       `${words} ${photoHash ? 'Added, with the photo.' : 'Added. The photo itself was not saved.'}`.trim(),
     )
