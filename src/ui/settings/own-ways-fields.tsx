@@ -18,8 +18,8 @@ const VOLUME_WORDS: Record<VolumeUnits, string> = {
 }
 
 const TRADE_EXAMPLES: Record<TradeWords, string> = {
-  american: 'trim, countertop, cabinet, baseboard',
-  british: 'woodwork, worktop, cupboard, skirting',
+  american: 'trim, countertop',
+  british: 'woodwork, worktop',
 }
 
 /** Whose store it is, and the units and words its people think in. */
@@ -61,7 +61,7 @@ export function OwnWaysFields({
         defaultValue={settings.words}
         error={errors.words}
         options={TRADE_WORDS.map((words) => [words, TRADE_EXAMPLES[words]] as const)}
-        hint="What you typed stays as you typed it."
+        hint="And cabinet or cupboard, baseboard or skirting. What you typed stays as it is."
       />
       <Select
         label="Who speaks first at the bench"
