@@ -4,7 +4,9 @@ import { join } from 'node:path'
 import { DEFAULT_HOUSE_RULES } from '../core/advice/house-rules'
 import { findPhoto, storePhoto } from '../store/photos'
 import { listKeepers } from '../db/keepers'
+import { listCommands } from '../db/commands'
 import { listFinishLooks } from '../db/finish-looks'
+import { listSweeps } from '../db/sweeps'
 import { listLooks } from '../db/looks'
 import { listRooms } from '../db/rooms'
 import { findSettings } from '../db/settings'
@@ -304,6 +306,42 @@ test('what arrives is held against what stays: two finishes of the house, and no
       ),
     ).toMatch(words)
   expect(await listFinishLooks(db, house.visitId)).toHaveLength(1)
+})
+
+test('a sweep says what stayed past a finish of this house, is told in the history, and goes with its finish', async () => {
+  const house = await aHouse(db)
+  const other = await aHouse(db, 2)
+  const swept: PayloadOf<'keep-sweep'> = {
+    visitId: house.visitId,
+    sweepId: idOf(81),
+    roomId: house.kitchenId,
+    keeperId: house.stoneId,
+    seenAs: 'sample',
+    light: { ...look(house, idOf(82)).light },
+    stayed: [house.candidateId],
+  }
+  const { id } = await done(db, 'keep-sweep', swept)
+  expect(await listSweeps(db, house.visitId)).toMatchObject([
+    { keeperId: house.stoneId, stayed: [house.candidateId], by: 'Ines Tarrow' },
+  ])
+  const told = await listCommands(db, house.visitId)
+  expect(told.find((each) => each.id === id)?.sentence).toBe(
+    'Swept past Stone in Kitchen: 1 candidate left in',
+  )
+  for (const [n, change] of [
+    { keeperId: other.stoneId },
+    { roomId: other.kitchenId },
+    { stayed: ['none'] },
+  ].entries())
+    expect(
+      await said(db, command(n + 1, 'keep-sweep', { ...swept, sweepId: idOf(83 + n), ...change })),
+    ).toMatch(/not of this house|stayed/)
+  await done(db, 'remove-keeper', {
+    visitId: house.visitId,
+    keeperId: house.stoneId,
+    removed: true,
+  })
+  expect(await listSweeps(db, house.visitId)).toEqual([])
 })
 
 test('what is in progress stands first, finished last, what was taken out nowhere; found by household or place', async () => {

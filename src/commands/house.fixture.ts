@@ -16,6 +16,7 @@ import { listRoomPaint, USUAL_ROOM_PAINT } from '../db/room-paint'
 import { listRulings } from '../db/rulings'
 import { listPlacings } from '../db/placings'
 import { listSchemes } from '../db/schemes'
+import { listSweeps } from '../db/sweeps'
 import { listWhatIfs } from '../db/what-ifs'
 import { findVisit } from '../db/visits'
 import { apply } from './apply'
@@ -302,6 +303,7 @@ export async function liveView(db: Db, visitId: string) {
     candidates: (await listAllCandidates(db, visitId)).filter(({ dropped }) => !dropped),
     looks: (await listLooks(db, visitId)).filter(({ retracted }) => !retracted),
     finishLooks: await listFinishLooks(db, visitId),
+    sweeps: await listSweeps(db, visitId),
     readings: await listMeterReadings(db, visitId),
     boards: await listBoards(db, visitId),
     roomPaint: [...(await listRoomPaint(db, visitId))],

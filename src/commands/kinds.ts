@@ -22,6 +22,7 @@ import { keepRoom } from './keep-room'
 import { keepRoomPaint } from './keep-room-paint'
 import { keepScheme } from './keep-scheme'
 import { keepWhatIf } from './keep-what-if'
+import { keepSweep } from './keep-sweep'
 import { placeThing } from './place-thing'
 import { keepSettings } from './keep-settings'
 import { keepWindow } from './keep-window'
@@ -77,6 +78,7 @@ export const KINDS = {
   'keep-look': keepLook,
   'say-why': sayWhy,
   'keep-finish-look': keepFinishLook,
+  'keep-sweep': keepSweep,
   'keep-reading': keepReading,
   'keep-photo': keepPhoto,
   'open-deck': openDeck,

@@ -112,6 +112,12 @@ const CHANGES: readonly ((house: House) => { kind: KindName; payload: unknown })
       light: { ...look(h, idOf(61)).light },
     }),
   (h) =>
+    some('keep-sweep', {
+      ...{ visitId: h.visitId, roomId: h.kitchenId, sweepId: idOf(64), seenAs: 'sample' },
+      ...{ keeperId: h.stoneId, stayed: [h.candidateId] },
+      light: { ...look(h, idOf(61)).light },
+    }),
+  (h) =>
     some('keep-reading', {
       ...{
         visitId: h.visitId,
@@ -206,6 +212,7 @@ test('taken back from the top down, each change lets go of the one before', asyn
     looks: [],
     rulings: [],
     finishLooks: [],
+    sweeps: [],
     readings: [],
   })
 })

@@ -5,7 +5,7 @@ import { maybeOne, type Db } from './db'
 export type JsonRow = Readonly<Record<string, unknown>>
 
 /** Version of the rows' shape: the migration they were written after. */
-export const CODEC_VERSION = 19
+export const CODEC_VERSION = 21
 
 interface RecordTable {
   /** Its primary key, in the order of its columns. */
@@ -38,6 +38,7 @@ export const RECORD_TABLES = {
   board: { key: ['id'], mark: 'removed_at' },
   look: { key: ['id'], mark: 'retracted_at' },
   finish_look: { key: ['id'], mark: 'retracted_at' },
+  sweep: { key: ['id'], mark: 'retracted_at' },
   meter_reading: { key: ['id'], mark: 'retracted_at' },
   learner: { key: ['id'], mark: 'removed_at' },
   practice_answer: { key: ['id'], mark: 'removed_at' },

@@ -26,6 +26,7 @@ const THING: Readonly<Record<TableName | 'deck_colour', string>> = {
   board: 'board',
   look: 'look',
   finish_look: 'look at two finishes',
+  sweep: 'sweep',
   meter_reading: 'meter reading',
   learner: 'learner',
   practice_answer: 'practice answer',

@@ -200,6 +200,13 @@ export const VISIT_ROW_SHAPES = {
     model: FinishModel.nullable(),
     ...{ seen_by: text, made_at: instant, kept_at: instant, retracted_at: instant.nullable() },
   }),
+  sweep: z.strictObject({
+    ...{ id, room_id: id, keeper_id: id },
+    seen_as: z.enum(['sample', 'screen']),
+    light: FinishLight,
+    ...{ stayed: z.array(id), seen_by: text, made_at: instant, kept_at: instant },
+    retracted_at: instant.nullable(),
+  }),
   meter_reading: z.strictObject({
     ...{ id, room_id: id, minute: int },
     sky: words(SKIES),

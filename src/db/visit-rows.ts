@@ -37,6 +37,7 @@ const BELONGS: Readonly<Record<VisitTable, string>> = {
   board: 't.visit_id = $1',
   look: 't.visit_id = $1',
   finish_look: `t.room_id in (${ROOMS})`,
+  sweep: `t.room_id in (${ROOMS})`,
   meter_reading: `t.room_id in (${ROOMS})`,
 }
 

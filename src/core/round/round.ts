@@ -1,5 +1,5 @@
-import { cellSays, type CellSays } from '../record/cell'
-import { isOfSample, isVerdict, type Look } from '../record/look'
+import { cellSays } from '../record/cell'
+import { isVerdict, type Look, type LookLight, type Seen } from '../record/look'
 import { shuffledBy } from './shuffled-by'
 
 /** A candidate past a finish. */
@@ -50,37 +50,73 @@ export function roundOf(
   const pairs = keepers.flatMap(({ id }) =>
     inOrder.map((candidateId): RoundPair => ({ keeperId: id, candidateId })),
   )
-  const given = looks.filter((look) => !look.retracted && isVerdict(look))
-  const looked = pairs.map((pair) => {
-    const own = given.filter((look) => isOf(look, pair))
-    return {
-      pair,
-      isAsked: own.some((look) => countsIn(look, manner)),
-      isNo: isNo(cellSays(own), manner),
-    }
+  const saidOf = pairsSaid(looks, manner)
+  const settled = settledBy(keepers, candidateIds, saidOf)
+  const left = pairs.filter((pair) => {
+    const { isAsked, isNo } = saidOf(pair)
+    return !isAsked && !isNo && !settled.has(pair.candidateId) && !out.has(pair.candidateId)
   })
-  const settled = new Map<string, string>()
-  for (const { id } of keepers.filter(({ settles }) => settles))
-    for (const { pair, isNo: failed } of looked)
-      if (failed && pair.keeperId === id && !settled.has(pair.candidateId))
-        settled.set(pair.candidateId, id)
-  const left = looked.flatMap(({ pair, isAsked, isNo: failed }) =>
-    isAsked || failed || settled.has(pair.candidateId) || out.has(pair.candidateId) ? [] : [pair],
+  return { pairs, left, asked: pairs.filter((pair) => saidOf(pair).isAsked).length, settled }
+}
+
+/** What the looks at a pair come to in a round. */
+export interface PairSaid {
+  /** It was ruled on in the round's own manner. */
+  readonly isAsked: boolean
+  /** In whatever lights: what the record says, and on the screen what the screen does. */
+  readonly isNo: boolean
+}
+
+const UNSAID: PairSaid = { isAsked: false, isNo: false }
+
+/** What some looks say of each pair, in a round of a manner. */
+export function pairsSaid(
+  looks: readonly Look[],
+  manner: RoundManner,
+): (pair: RoundPair) => PairSaid {
+  const byPair = new Map<string, Look[]>()
+  for (const look of looks) {
+    const { against, candidate, retracted } = look
+    if (retracted || !isVerdict(look) || against.kind !== 'keeper') continue
+    const pair = `${against.keeperId} ${candidate.candidateId}`
+    byPair.set(pair, [...(byPair.get(pair) ?? []), look])
+  }
+  const said = new Map(
+    [...byPair].map(([pair, own]): readonly [string, PairSaid] => {
+      const { verdict, look } = cellSays(own)
+      const says = verdict ?? (manner === 'screen' ? look?.verdict : null)
+      return [
+        pair,
+        {
+          isAsked: own.some((each) => countsIn(each.seen.as, each.light, manner)),
+          isNo: says === 'no',
+        },
+      ]
+    }),
   )
-  return { pairs, left, asked: looked.filter(({ isAsked }) => isAsked).length, settled }
+  return ({ keeperId, candidateId }) => said.get(`${keeperId} ${candidateId}`) ?? UNSAID
 }
 
-const isOf = ({ against, candidate }: Look, { keeperId, candidateId }: RoundPair): boolean =>
-  against.kind === 'keeper' &&
-  against.keeperId === keeperId &&
-  candidate.candidateId === candidateId
-
-/** What a pair's looks come to, in whatever lights: what the record says, and on the screen what the screen does. */
-const isNo = ({ verdict, look }: CellSays, manner: RoundManner): boolean =>
-  (verdict ?? (manner === 'screen' ? look?.verdict : null)) === 'no'
-
-/** Whether a look answers a round of this manner: paint in its own kind of light, and on the screen also the screen. */
-function countsIn(look: Look, manner: RoundManner): boolean {
-  if (manner === 'screen') return true
-  return isOfSample(look) && (look.light.source === 'lamps') === (manner === 'samples under lamps')
+/** Which candidates a fixed finish has settled, by the first such finish. */
+export function settledBy(
+  keepers: readonly RoundKeeper[],
+  candidateIds: readonly string[],
+  saidOf: (pair: RoundPair) => PairSaid,
+): ReadonlyMap<string, string> {
+  const fixed = keepers.filter(({ settles }) => settles)
+  return new Map(
+    candidateIds.flatMap((candidateId): (readonly [string, string])[] => {
+      const by = fixed.find(({ id }) => saidOf({ keeperId: id, candidateId }).isNo)
+      return by ? [[candidateId, by.id]] : []
+    }),
+  )
 }
+
+/** Whether what was seen, and in which light, answers a round of this manner: paint in its own kind of light, and on the screen also the screen. */
+export const countsIn = (
+  seenAs: Seen['as'],
+  { source }: Pick<LookLight, 'source'>,
+  manner: RoundManner,
+): boolean =>
+  manner === 'screen' ||
+  (seenAs === 'sample' && (source === 'lamps') === (manner === 'samples under lamps'))

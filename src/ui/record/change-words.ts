@@ -38,6 +38,7 @@ export const CHANGE_WORDS: Readonly<Record<KindName, string>> = {
   'keep-look': 'a look',
   'say-why': 'more said of a look',
   'keep-finish-look': 'a look at what arrives',
+  'keep-sweep': 'a sweep',
   'keep-reading': 'a meter reading',
   'keep-photo': 'a photo',
   'open-deck': 'a deck',

@@ -37,6 +37,7 @@ const TOUCHES: { readonly [K in KindName]: readonly (keyof PayloadOf<K>)[] } = {
   'keep-look': ['lookId'],
   'say-why': ['lookId'],
   'keep-finish-look': ['lookId'],
+  'keep-sweep': ['sweepId'],
   'keep-reading': ['readingId'],
   'keep-photo': ['hash'],
   'open-deck': ['deckId'],
