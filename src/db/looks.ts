@@ -141,7 +141,8 @@ export async function saveSayings(
 ): Promise<boolean> {
   const changed = await tx.query(
     `update look set reasons = $3::jsonb, lean = $4, note = $5, client_says = $6, client_words = $7, photo_hash = $8
-     where id = $1 and visit_id = $2 and retracted_at is null and verdict is not null returning id`,
+     where id = $1 and visit_id = $2 and retracted_at is null
+       and (verdict is not null or client_says is not null and $6::text is not null) returning id`,
     [
       lookId,
       visitId,

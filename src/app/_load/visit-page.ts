@@ -20,6 +20,7 @@ import { listRoomPaint } from '@/db/room-paint'
 import { listRooms, type Room } from '@/db/rooms'
 import { listRulings } from '@/db/rulings'
 import { listSchemes } from '@/db/schemes'
+import { listSweeps } from '@/db/sweeps'
 import { listWhatIfs } from '@/db/what-ifs'
 import { openDb } from '@/store/store'
 import { findVisit, type Visit } from '@/db/visits'
@@ -55,6 +56,7 @@ export const loadRulings = cache(async (visitId: string) => listRulings(await op
 export const loadFinishLooks = cache(async (visitId: string) =>
   listFinishLooks(await openDb(), visitId),
 )
+export const loadSweeps = cache(async (visitId: string) => listSweeps(await openDb(), visitId))
 export const loadBoards = cache(async (visitId: string) => listBoards(await openDb(), visitId))
 export const loadRoomPaint = cache(async (visitId: string) =>
   listRoomPaint(await openDb(), visitId),

@@ -1,3 +1,4 @@
+import type { PayloadOf } from '@/commands/kinds'
 import type { PreparedLight } from '@/core/colour/appearance'
 import type { LightChoice, RoomDay } from '@/core/light/light-choice'
 import type { RoomLight } from '@/core/light/room-light'
@@ -6,12 +7,15 @@ import type { JudgedKeeper } from '@/core/pairing/judged-keeper'
 import { pairReading, type PairReading, type StrengthRung } from '@/core/pairing/pair-reading'
 import { againstSaid } from '@/core/record/look-words'
 import type { Sheen } from '@/core/paint/sheen'
-import type { Against, CLIENT_SAYS, LookLight, ModelThen } from '@/core/record/look'
+import type { Against, CLIENT_SAYS, ClientResponse, LookLight, ModelThen } from '@/core/record/look'
 import { FAULTS, MERITS, MORE_FAULTS, type Reason, type Verdict } from '@/core/record/verdict'
+import { faultsThatFit } from '@/core/record/reasons-that-fit'
 import type { Round } from '@/core/round/round'
 import type { TradeWords } from '@/core/trade-words'
 import type { Lean } from '@/core/undertone/lean'
+import { undertoneOf } from '@/core/undertone/undertone'
 import type { ShownLook } from '../record/visit-record'
+import type { HeldSample } from './held-sample'
 
 export interface BenchKeeper extends JudgedKeeper {
   readonly id: string
@@ -71,12 +75,6 @@ export const looksAt = (
       candidateId === candidate.id && against.kind === 'keeper' && against.keeperId === keeper.id,
   )
 
-/** Reasons that make sense for a verdict, in the order of their keys; those said more seldom stand behind "more". */
-export function reasonsFor(verdict: Verdict, more: boolean): readonly Reason[] {
-  if (verdict === 'works') return MERITS
-  return more ? MORE_FAULTS : FAULTS
-}
-
 export const VERDICT_KEYS: Record<Verdict, string> = {
   works: 'w',
   'works-lighter': 'l',
@@ -91,7 +89,33 @@ export const CLIENT_KEYS: Record<(typeof CLIENT_SAYS)[number], string> = {
   no: 'x',
 }
 
-export const REASON_KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '0', '-', '='] as const
+/** Faults that may be found with what some looks were at, as it is seen in a light. */
+export function faultsOfLooks(
+  looks: readonly ShownLook[],
+  keepers: readonly BenchKeeper[],
+  candidates: readonly ProposedCandidate[],
+  light: PreparedLight | null,
+): readonly Reason[] {
+  const walls = candidates.filter(({ id }) =>
+    looks.some(({ candidate }) => candidate.candidateId === id),
+  )
+  const finish = keepers.find(({ id }) =>
+    looks.some(({ against }) => against.kind === 'keeper' && against.keeperId === id),
+  )
+  if (!light || !finish || walls.length === 0) return FAULTS.slice(0, 6)
+  return faultsThatFit(
+    walls.map(({ reflectance }) => undertoneOf(light, reflectance)),
+    undertoneOf(light, finish.colours[0]!.reflectance),
+  )
+}
+
+const DIGITS = [...'1234567890-=']
+/** Each reason always on its own key: why it fails by itself or, said more seldom, with shift; why it works from 1 on. */
+export const REASON_KEYS = Object.fromEntries([
+  ...FAULTS.map((reason, i) => [reason, DIGITS[i]!]),
+  ...MORE_FAULTS.map((reason, i) => [reason, `⇧${DIGITS[i]!}`]),
+  ...MERITS.map((reason, i) => [reason, DIGITS[i]!]),
+]) as Readonly<Record<Reason, string>>
 
 /** The model's reading of a pair, of the keeper as a whole or of one of its parts. */
 export function readingOf(
@@ -155,7 +179,53 @@ export function lookLight(
   }
 }
 
-export const againstKeeper = ({ keeper }: BenchPair, part: string | null): Against => ({
+/** What is held at a candidate of a room, and what is said of it then. */
+export interface Glance {
+  readonly visitId: string
+  readonly roomId: string
+  readonly pair: BenchPair
+  readonly part: string | null
+  readonly held: HeldSample
+  readonly light: LookLight & { readonly date: string }
+  readonly verdict: Verdict | null
+  readonly bestOf?: readonly string[]
+  readonly client?: ClientResponse | null
+  /** Whether the model's reading of it stood on the screen before. */
+  readonly modelSeenBefore: boolean
+  readonly reading: PairReading | null
+}
+
+/** A look at a pair, as it is sent. */
+export function lookToSend(
+  lookId: string,
+  { visitId, roomId, pair, part, held, light, reading, ...said }: Glance,
+): PayloadOf<'keep-look'> {
+  const { candidate, keeper } = pair
+  return {
+    ...{ visitId, lookId, roomId, light },
+    against: againstKeeper(pair, part),
+    candidate: {
+      candidateId: candidate.id,
+      deckColourId: candidate.deckColourId,
+      strengthPercent: candidate.strengthPercent,
+      sheen: candidate.sheen,
+    },
+    seen:
+      held.held === null
+        ? { as: 'screen' }
+        : { as: 'sample', held: held.held, strengthPercent: held.strengthPercent },
+    verdict: said.verdict,
+    bestOf: [...(said.bestOf ?? [])],
+    reasons: [],
+    lean: null,
+    note: '',
+    client: said.client ?? null,
+    modelSeenBefore: said.modelSeenBefore,
+    model: reading && modelThen(reading, keeper),
+  }
+}
+
+const againstKeeper = ({ keeper }: BenchPair, part: string | null): Against => ({
   kind: 'keeper',
   keeperId: keeper.id,
   part,
@@ -194,22 +264,6 @@ export function ofLook(
     words,
   )
   return `${paint ? `${paint.name} at ${paint.strengthPercent} %` : 'A candidate'} beside ${beside}`
-}
-
-// As many as a hand holds of a fan.
-const MOST_FANNED = 10
-
-/** Up to ten candidates past the finish of a pair, that one among them; those that the room has done with are left out. */
-export function fanOf(
-  pairs: readonly BenchPair[],
-  at: BenchPair,
-  isDone: (candidateId: string) => boolean,
-): BenchPair[] {
-  const past = pairs.filter(
-    (each) => each.keeper.id === at.keeper.id && (each === at || !isDone(each.candidate.id)),
-  )
-  const from = MOST_FANNED * Math.floor(past.indexOf(at) / MOST_FANNED)
-  return past.slice(from, from + MOST_FANNED)
 }
 
 /** What each candidate is called, by its id: "Wimham at 50 %". */

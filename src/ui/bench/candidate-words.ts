@@ -1,8 +1,13 @@
-/** What a screen reader calls a candidate. */
-export const candidateWords = ({
-  name,
-  strengthPercent,
-}: {
-  readonly name: string
-  readonly strengthPercent: number
-}): string => `${name} at ${strengthPercent} per cent`
+/** What a screen reader calls a candidate: by its code as long as its name would sway. */
+export const candidateWords = (
+  {
+    code,
+    name,
+    strengthPercent,
+  }: {
+    readonly code: string
+    readonly name: string
+    readonly strengthPercent: number
+  },
+  isNamed: boolean,
+): string => `${isNamed ? name : code} at ${strengthPercent} per cent`

@@ -32,7 +32,13 @@ export function ClientView({
       onKeyDown={(event) => event.stopPropagation()}
     >
       <h2 className="py-3 text-center text-head">{roomName}</h2>
-      <SwatchField {...{ pair, second }} fan={[]} isLaidOn={false} surround="card" around={[]} />
+      <SwatchField
+        {...{ pair, second }}
+        isNamed={false}
+        isLaidOn={false}
+        surround="card"
+        around={[]}
+      />
       <div className="flex">
         <button
           type="button"

@@ -1,8 +1,9 @@
 'use client'
 
+import { Popover } from 'radix-ui'
 import { useState, type ReactNode } from 'react'
 import { useKeys, type KeyWords } from '../keys/use-keys'
-import type { BenchKeeper, BenchPair } from './bench-model'
+import type { BenchKeeper } from './bench-model'
 import { SURROUNDS, type Surround } from './swatch-field'
 
 const SURROUND_WORDS: Record<Surround, string> = {
@@ -12,18 +13,17 @@ const SURROUND_WORDS: Record<Surround, string> = {
   leaving: 'Beside what leaves',
 }
 
-const KEY_WORDS: KeyWords = [
-  ['F', 'the fan: up to ten past one finish'],
-  ['B', 'the best of these'],
+const AROUND_WORDS: KeyWords = [
   ['T', 'two finishes at once'],
-  ['Y', 'lay the candidate on the finish'],
   ['G', 'white card, mid grey, the room or what leaves around'],
+]
+const KEY_WORDS: KeyWords = [
+  ['Y', 'lay the candidate on the finish'],
   ['J', 'a chip, or the colour on all four walls'],
 ]
 
-/** How a pair is held up: alone or in a fan, to one finish or between two, beside or on it, and on what. */
+/** How what is in hand is held up: to one finish or between two, beside or on it, and on what. */
 export function useHeldUp(canBeTwo: boolean, hasLeaving: boolean) {
-  const [isFan, setIsFan] = useState(false)
   const [isTwo, setIsTwo] = useState(false)
   const [isLaidOn, setIsLaidOn] = useState(false)
   const [surround, setSurround] = useState<Surround>('card')
@@ -32,72 +32,87 @@ export function useHeldUp(canBeTwo: boolean, hasLeaving: boolean) {
   const surrounds = SURROUNDS.filter((each) => each !== 'leaving' || hasLeaving)
   const next = surrounds[(surrounds.indexOf(surround) + 1) % surrounds.length]!
   return {
-    isFan,
     isTwo,
     isLaidOn,
     isOnWalls,
     surround,
     /** What lies around it after the next press. */
     next,
-    fan: () => setIsFan(!isFan),
     two: () => setIsTwo(!isTwo && canBeTwo),
     layOn: () => setIsLaidOn(!isLaidOn),
     around: () => setSurround(next),
     onWalls: () => setIsOnWalls(!isOnWalls),
   }
 }
+export type HeldUp = ReturnType<typeof useHeldUp>
 
-/** The keys of it. */
-export function HoldUpKeys({
+/** Another finish beside it, and what lies around: of a sweep and of a pair. */
+export function AroundKeys({
   heldUp,
-  fan,
   second,
   canBeTwo,
-  onBest,
 }: {
-  readonly heldUp: ReturnType<typeof useHeldUp>
-  readonly fan: readonly BenchPair[]
+  readonly heldUp: HeldUp
   readonly second: BenchKeeper | null
   readonly canBeTwo: boolean
-  /** The one at hand is the best of the fan. */
-  readonly onBest: () => void
 }) {
-  useKeys(
-    {
-      f: heldUp.fan,
-      t: heldUp.two,
-      b: onBest,
-      y: heldUp.layOn,
-      g: heldUp.around,
-      j: heldUp.onWalls,
-    },
-    KEY_WORDS,
-  )
   return (
     <>
-      {fan.length > 1 && (
-        <BenchKey onClick={onBest} letter="B">
-          Best of these {fan.length}
-        </BenchKey>
-      )}
-      <BenchKey onClick={heldUp.fan} letter="F" pressed={heldUp.isFan}>
-        Fan
-      </BenchKey>
       {canBeTwo && (
         <BenchKey onClick={heldUp.two} letter="T" pressed={heldUp.isTwo}>
           {second ? `And ${second.name}` : 'Two finishes'}
         </BenchKey>
       )}
-      <BenchKey onClick={heldUp.layOn} letter="Y" pressed={heldUp.isLaidOn}>
-        Laid on
-      </BenchKey>
       <BenchKey onClick={heldUp.around} letter="G">
         {SURROUND_WORDS[heldUp.next]}
       </BenchKey>
-      <BenchKey onClick={heldUp.onWalls} letter="J" pressed={heldUp.isOnWalls}>
-        Four walls
-      </BenchKey>
     </>
+  )
+}
+
+/** The keys of it, which work whether they are in sight or not. */
+export const useAroundKeys = (heldUp: HeldUp): void =>
+  useKeys({ t: heldUp.two, g: heldUp.around }, AROUND_WORDS)
+
+/** The other ways to hold a pair up: one key each, in sight behind one press. */
+export function HoldUpKeys({
+  heldUp,
+  second,
+  canBeTwo,
+  children,
+}: {
+  readonly heldUp: HeldUp
+  readonly second: BenchKeeper | null
+  readonly canBeTwo: boolean
+  /** What else there is to do with it. */
+  readonly children: ReactNode
+}) {
+  useAroundKeys(heldUp)
+  useKeys({ y: heldUp.layOn, j: heldUp.onWalls }, KEY_WORDS)
+  return (
+    <Popover.Root>
+      <Popover.Trigger className="min-h-9 text-small underline underline-offset-4 pointer-coarse:min-h-11">
+        Other ways
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          side="top"
+          align="end"
+          collisionPadding={16}
+          aria-label="Other ways to hold it up"
+          className="z-30 flex flex-col items-start gap-2 border border-ink bg-paper p-3 text-small"
+        >
+          <AroundKeys {...{ heldUp, second, canBeTwo }} />
+          <BenchKey onClick={heldUp.layOn} letter="Y" pressed={heldUp.isLaidOn}>
+            Laid on
+          </BenchKey>
+          <BenchKey onClick={heldUp.onWalls} letter="J" pressed={heldUp.isOnWalls}>
+            Four walls
+          </BenchKey>
+          {children}
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
   )
 }
 

@@ -1,74 +1,39 @@
 'use client'
 
+import { Popover } from 'radix-ui'
 import { useEffect, useEffectEvent, useRef, useState, type Ref } from 'react'
 import { JUDGEMENT_WORDS } from '@/core/pairing/chance'
 import { differs } from '@/core/record/agreement'
 import { CLIENT_SAYS, LEANS, type LeanWord } from '@/core/record/look'
 import { lookSaid } from '@/core/record/look-words'
-import { REASON_WORDS, reasonsSaid, type Reason, type Verdict } from '@/core/record/verdict'
-import { useKeys, type KeyWords } from '../keys/use-keys'
-import type { Sayings, ShownLook } from '../record/visit-record'
+import type { Reason, Verdict } from '@/core/record/verdict'
+import { useKeys } from '../keys/use-keys'
+import { sayingsOf, type Sayings, type ShownLook } from '../record/visit-record'
 import { JudgementMark, VerdictMark } from '../verdict/verdict-mark'
 import { MomentPhoto } from './moment-photo'
-import { CLIENT_KEYS, REASON_KEYS, reasonsFor } from './bench-model'
+import { ReasonKeys } from './reason-keys'
 
-const KEY_WORDS: KeyWords = [
-  ['1 to =', 'why, of the last look'],
-  ['M', 'reasons that are said more seldom'],
-  ['/', 'a note on the last look'],
-  ...CLIENT_SAYS.map((each) => [CLIENT_KEYS[each].toUpperCase(), `the client: ${each}`] as const),
-]
-
-/** The look that was given last, whose it is, and what is said of it: why, a note, the lean, the client; then the model. */
+/** The look that was given last, whose it is, what the model said, why, and behind one press a note, a photo, the lean, the client. */
 export function LastLook({
   look,
   of,
+  fitting,
   onSay,
   onStrike,
 }: {
   readonly look: ShownLook & { readonly verdict: Verdict }
   /** "Wimham at 50 % beside Oak floor". */
   readonly of: string
+  /** Faults that may be found with that pair. */
+  readonly fitting: readonly Reason[]
   readonly onSay: (said: Sayings) => void
   readonly onStrike: () => void
 }) {
-  const [more, setMore] = useState(false)
-  const note = useRef<HTMLInputElement>(null)
-  const offered = reasonsFor(look.verdict, more)
-  const hasMore = look.verdict !== 'works'
-  const said: Sayings = {
-    reasons: look.reasons,
-    lean: look.lean,
-    note: look.note,
-    client: look.client,
-    photoHash: look.photoHash,
-  }
-  const toggle = (reason: Reason): void =>
-    onSay({
-      ...said,
-      reasons: look.reasons.includes(reason)
-        ? look.reasons.filter((each) => each !== reason)
-        : [...look.reasons, reason],
-    })
-  const toldBy = (says: (typeof CLIENT_SAYS)[number]): void =>
-    onSay({
-      ...said,
-      client: look.client?.says === says ? null : { says, words: look.client?.words ?? '' },
-    })
-  useKeys(
-    {
-      ...Object.fromEntries(offered.map((reason, i) => [REASON_KEYS[i]!, () => toggle(reason)])),
-      ...(hasMore && { m: () => setMore(!more) }),
-      '/': () => note.current?.focus(),
-      ...Object.fromEntries(CLIENT_SAYS.map((each) => [CLIENT_KEYS[each], () => toldBy(each)])),
-    },
-    KEY_WORDS,
-  )
-  const hidden = look.reasons.filter((reason) => !offered.includes(reason))
+  const said = sayingsOf(look)
   return (
     <section
       aria-label="Last look"
-      className="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-rule pt-1 text-small"
+      className="flex min-h-13 flex-wrap items-center gap-x-3 gap-y-1 border-t border-rule text-small"
     >
       <div className="min-w-60 flex-1 leading-5">
         <div className="flex gap-2">
@@ -106,14 +71,66 @@ export function LastLook({
         )}
       </div>
       {!look.retracted && (
-        <div className="flex flex-wrap items-center gap-2 max-sm:order-last">
+        <div className="flex flex-wrap items-center gap-1">
+          <ReasonKeys
+            verdict={look.verdict}
+            fitting={fitting}
+            chosen={look.reasons}
+            onToggle={(reason) =>
+              onSay({
+                ...said,
+                reasons: look.reasons.includes(reason)
+                  ? look.reasons.filter((each) => each !== reason)
+                  : [...look.reasons, reason],
+              })
+            }
+          />
+          <MoreOfLook look={look} onSay={onSay} />
+        </div>
+      )}
+    </section>
+  )
+}
+
+/** A note, a photo of the moment, the lean to the eye and what the client says, behind one press. */
+function MoreOfLook({
+  look,
+  onSay,
+}: {
+  readonly look: ShownLook
+  readonly onSay: (said: Sayings) => void
+}) {
+  const [isOpen, setIsOpen] = useState(false)
+  const note = useRef<HTMLInputElement>(null)
+  const said = sayingsOf(look)
+  useKeys({ '/': () => setIsOpen(!isOpen) }, [
+    ['/', 'a note, a photo, the lean of what was just said'],
+  ])
+  return (
+    <Popover.Root open={isOpen} onOpenChange={setIsOpen}>
+      <Popover.Trigger className="key gap-1 px-2">
+        Note <kbd className="text-fine">/</kbd>
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          side="top"
+          align="end"
+          collisionPadding={16}
+          aria-label="More of this look"
+          className="z-30 flex w-[min(36rem,calc(100vw-2rem))] flex-wrap items-center gap-2 border border-ink bg-paper p-3 text-small"
+          onOpenAutoFocus={(event) => {
+            event.preventDefault()
+            note.current?.focus()
+          }}
+        >
           <SaidInput
             ref={note}
-            className="field w-40"
+            className="field flex-1 basis-full"
             label="Note"
-            placeholder="Note, as you would say it  /"
+            placeholder="Note, as you would say it"
             kept={look.note}
             onKeep={(words) => onSay({ ...said, note: words })}
+            onDone={() => setIsOpen(false)}
           />
           <MomentPhoto
             photoHash={look.photoHash}
@@ -132,23 +149,29 @@ export function LastLook({
               <option key={each}>{each}</option>
             ))}
           </select>
-          <div role="group" aria-label="The client says" className="flex items-center text-small">
+          <div role="group" aria-label="The client says" className="flex items-center">
             <span className="pr-2 text-dim">Client</span>
-            {CLIENT_SAYS.map((each) => (
+            {CLIENT_SAYS.map((says) => (
               <button
-                key={each}
+                key={says}
                 type="button"
-                aria-pressed={look.client?.says === each}
-                className="key -ml-px gap-1 px-2 first:ml-0"
-                onClick={() => toldBy(each)}
+                aria-pressed={look.client?.says === says}
+                className="key -ml-px px-2 first:ml-0"
+                onClick={() =>
+                  onSay({
+                    ...said,
+                    client:
+                      look.client?.says === says ? null : { says, words: look.client?.words ?? '' },
+                  })
+                }
               >
-                {each} <kbd className="text-fine">{CLIENT_KEYS[each].toUpperCase()}</kbd>
+                {says}
               </button>
             ))}
           </div>
           {look.client && (
             <SaidInput
-              className="field w-40"
+              className="field flex-1"
               label="In the client’s words"
               placeholder="in their words"
               kept={look.client.words}
@@ -157,47 +180,19 @@ export function LastLook({
               }
             />
           )}
-        </div>
-      )}
-      {!look.retracted && (
-        <div className="flex basis-full flex-wrap items-center gap-y-1">
-          {offered.map((reason, i) => (
-            <button
-              key={reason}
-              type="button"
-              aria-pressed={look.reasons.includes(reason)}
-              className="key -ml-px min-w-16 flex-1 gap-1 px-1 leading-4 first:ml-0"
-              onClick={() => toggle(reason)}
-            >
-              {REASON_WORDS[reason].replace('too ', '')}
-              <kbd className="text-fine">{REASON_KEYS[i]}</kbd>
-            </button>
-          ))}
-          {hasMore && (
-            <button
-              type="button"
-              aria-pressed={more}
-              className="key -ml-px min-w-16 gap-1 px-1 leading-4"
-              onClick={() => setMore(!more)}
-            >
-              {more ? 'usual' : 'more'} <kbd className="text-fine">M</kbd>
-            </button>
-          )}
-        </div>
-      )}
-      {hidden.length > 0 && (
-        <p className="basis-full text-fine">Also said: {reasonsSaid(hidden)}</p>
-      )}
-    </section>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
   )
 }
 
 /** Words that are kept when they are left, with Enter, or when the next look takes their place: none is lost. */
-function SaidInput({
+export function SaidInput({
   ref,
   label,
   kept,
   onKeep,
+  onDone,
   ...input
 }: {
   readonly ref?: Ref<HTMLInputElement>
@@ -206,6 +201,8 @@ function SaidInput({
   readonly placeholder: string
   readonly kept: string
   readonly onKeep: (words: string) => void
+  /** Enter or Escape: they are done with. */
+  readonly onDone?: () => void
 }) {
   const typed = useRef(kept)
   const keep = useEffectEvent(() => {
@@ -227,7 +224,9 @@ function SaidInput({
         if (words !== kept) onKeep(words)
       }}
       onKeyDown={(event) => {
-        if (event.key === 'Enter' || event.key === 'Escape') event.currentTarget.blur()
+        if (event.key !== 'Enter' && event.key !== 'Escape') return
+        event.currentTarget.blur()
+        onDone?.()
       }}
     />
   )

@@ -14,10 +14,13 @@ export function PairLine({
   round,
   part,
   hardest,
+  isNamed,
   onGo,
   onPart,
 }: {
   readonly pair: BenchPair
+  /** Whether the candidate is called by its name: names sway, and wait for the verdict. */
+  readonly isNamed: boolean
   readonly index: number
   readonly round: Round
   /** The light by day in which the finish is hardest to live with, and how to stand in it. */
@@ -85,10 +88,10 @@ export function PairLine({
       </div>
       <p className="relative text-right leading-5">
         <span className="font-display text-title leading-6">
-          {candidate.name} at {candidate.strengthPercent} %
+          {isNamed ? candidate.name : candidate.code} at {candidate.strengthPercent} %
         </span>{' '}
         <span className="text-small text-dim">
-          {candidate.code}, LRV{' '}
+          {isNamed && `${candidate.code}, `}LRV{' '}
           <span data-testid="lrv">{Math.round(lrvPercent(candidate.reflectance))}</span>
           <span className="sr-only">; {words}</span> <GamutMark colour={colour} />
         </span>

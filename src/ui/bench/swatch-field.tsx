@@ -1,5 +1,6 @@
 'use client'
 
+import type { ReactNode } from 'react'
 import { WHITE_CARD } from '@/core/colour/appearance'
 import { flatReflectance, type Reflectance } from '@/core/colour/spectrum'
 import { candidateWords } from './candidate-words'
@@ -15,32 +16,20 @@ export const SURROUNDS = ['card', 'grey', 'room', 'leaving'] as const
 /** What lies around a pair: white card, mid grey, what else stays in the room, or what is there now and leaves. */
 export type Surround = (typeof SURROUNDS)[number]
 
-/**
- * Keeper and candidate edge to edge, one straight seam, a margin of card or grey around both. As a fan several candidates
- * touch, the one in hand stands wide; a second finish stands at their other side. Laid on, the candidate lies in the middle
- * of the finish.
- */
-export function SwatchField({
-  pair,
-  fan,
-  second,
-  part = null,
-  isLaidOn,
+/** What is held up, with a margin around it of card, grey, or what else stays in the room or leaves it. */
+export function HeldOn({
   surround,
   around,
+  className = '',
+  children,
 }: {
-  readonly pair: BenchPair
-  /** Pairs that are held up together, the one at hand among them; empty where it is held up alone. */
-  readonly fan: readonly BenchPair[]
-  readonly second: BenchKeeper | null
-  /** The part of the finish that is held to it; null for the whole. */
-  readonly part?: string | null
-  readonly isLaidOn: boolean
   readonly surround: Surround
   /** What else stays in the room, or leaves it, where that is asked for. */
   readonly around: readonly BenchKeeper[]
+  /** How what is held up lies on it. */
+  readonly className?: string
+  readonly children: ReactNode
 }) {
-  const { keeper, candidate } = pair
   return (
     <div className="relative min-h-56 flex-1 overflow-hidden" data-surround={surround}>
       <div className="absolute inset-0">
@@ -59,42 +48,60 @@ export function SwatchField({
           />
         )}
       </div>
-      <div className="absolute inset-x-6 inset-y-3 flex max-sm:inset-x-3 max-sm:inset-y-3">
-        <div className="min-w-0 flex-1">
-          <Finish keeper={keeper} part={part} />
-        </div>
-        {fan.length === 0 ? (
-          <div
-            className={isLaidOn ? 'absolute inset-x-[30%] inset-y-[25%]' : 'flex-1'}
-            data-testid="candidate-swatch"
-          >
-            <LabelledPatch reflectance={candidate.reflectance} name={candidateWords(candidate)} />
-          </div>
-        ) : (
-          <ul aria-label="The fan" className="flex flex-[2]">
-            {fan.map(({ candidate: each }) => (
-              <li
-                key={each.id}
-                aria-current={each.id === candidate.id ? 'true' : undefined}
-                data-testid={each.id === candidate.id ? 'candidate-swatch' : undefined}
-                className={each.id === candidate.id ? 'flex-[5]' : 'flex-1'}
-              >
-                <LabelledPatch reflectance={each.reflectance} name={candidateWords(each)} />
-              </li>
-            ))}
-          </ul>
-        )}
-        {second && (
-          <div className="min-w-0 flex-1">
-            <Finish keeper={second} />
-          </div>
-        )}
+      <div className={`absolute inset-x-6 inset-y-3 flex max-sm:inset-x-3 ${className}`}>
+        {children}
       </div>
     </div>
   )
 }
 
-function LabelledPatch({
+/**
+ * Keeper and candidate edge to edge, one straight seam, a margin of card or grey around both. A second finish stands at the
+ * candidate's other side. Laid on, the candidate lies in the middle of the finish.
+ */
+export function SwatchField({
+  pair: { keeper, candidate },
+  isNamed,
+  second,
+  part = null,
+  isLaidOn,
+  surround,
+  around,
+}: {
+  readonly pair: BenchPair
+  /** Whether the candidate is called by its name: names sway, and wait for the verdict. */
+  readonly isNamed: boolean
+  readonly second: BenchKeeper | null
+  /** The part of the finish that is held to it; null for the whole. */
+  readonly part?: string | null
+  readonly isLaidOn: boolean
+  readonly surround: Surround
+  readonly around: readonly BenchKeeper[]
+}) {
+  return (
+    <HeldOn {...{ surround, around }}>
+      <div className="min-w-0 flex-1">
+        <Finish keeper={keeper} part={part} />
+      </div>
+      <div
+        className={isLaidOn ? 'absolute inset-x-[30%] inset-y-[25%]' : 'flex-1'}
+        data-testid="candidate-swatch"
+      >
+        <LabelledPatch
+          reflectance={candidate.reflectance}
+          name={candidateWords(candidate, isNamed)}
+        />
+      </div>
+      {second && (
+        <div className="min-w-0 flex-1">
+          <Finish keeper={second} />
+        </div>
+      )}
+    </HeldOn>
+  )
+}
+
+export function LabelledPatch({
   reflectance,
   name,
 }: {

@@ -9,13 +9,14 @@ import { newId } from '../record/new-id'
 import { retryNow, useOutbox } from '../record/send'
 import { useVisitRecord, type Sayings, type ShownLook } from '../record/visit-record'
 import { useSettings } from '../settings/settings-context'
-import { againstKeeper, lookLight, modelThen, readingOf, type BenchPair } from './bench-model'
+import { lookToSend, readingOf, type BenchPair } from './bench-model'
 import type { HeldSample } from './held-sample'
+import { useLightOfLook } from './use-held-sample'
 
 /** What is said of a pair at a press. */
 interface Said {
   readonly verdict: Verdict | null
-  readonly bestOf: readonly string[]
+  readonly bestOf?: readonly string[]
   readonly client?: ClientResponse
 }
 
@@ -28,6 +29,7 @@ export function useGiving({
   held,
   pairLooks,
   show,
+  opening,
 }: {
   readonly visitId: string
   readonly roomId: string
@@ -37,12 +39,15 @@ export function useGiving({
   readonly pairLooks: readonly ShownLook[]
   /** Brings a pair to hand. */
   readonly show: (pair: BenchPair) => void
+  /** What is said at first of what came before. */
+  readonly opening: string
 }) {
   const { give, strike, say } = useVisitRecord()
-  const { choice, light, prepared, roomDay } = useLight()
+  const { choice, prepared } = useLight()
+  const lightOfLook = useLightOfLook()
   const { firstSpeaks } = useSettings()
   const { trouble } = useOutbox()
-  const [message, setMessage] = useState('')
+  const [message, setMessage] = useState(opening)
   // What was said of pairs and has no answer yet, each in its light.
   const [waitingFor, setWaitingFor] = useState<ReadonlySet<string>>(new Set())
   // The look that was given here last: what is said next is said of it.
@@ -56,33 +61,16 @@ export function useGiving({
     setMessage('')
     setWaitingFor((before) => new Set([...before, press]))
     const lookId = newId()
-    const given = give({
-      visitId,
-      lookId,
-      roomId,
-      against: againstKeeper(pair, part),
-      candidate: {
-        candidateId: candidate.id,
-        deckColourId: candidate.deckColourId,
-        strengthPercent: candidate.strengthPercent,
-        sheen: candidate.sheen,
-      },
-      seen:
-        held.held === null
-          ? { as: 'screen' }
-          : { as: 'sample', held: held.held, strengthPercent: held.strengthPercent },
-      light: lookLight(roomDay, choice, light, held.held === null ? '' : held.place.trim()),
-      verdict: said.verdict,
-      bestOf: [...said.bestOf],
-      reasons: [],
-      lean: null,
-      note: '',
-      client: said.client ?? null,
-      // It was shown after each verdict, also one that was taken back, or stood elsewhere on this device.
-      modelSeenBefore:
-        pairLooks.some(isVerdict) || firstSpeaks === 'model' || wasShown(roomId, candidate),
-      model: prepared && modelThen(readingOf(prepared, pair, part), pair.keeper),
-    })
+    const given = give(
+      lookToSend(lookId, {
+        ...{ visitId, roomId, pair, part, held, ...said },
+        light: lightOfLook(held),
+        // It was shown after each verdict, also one that was taken back, or stood elsewhere on this device.
+        modelSeenBefore:
+          pairLooks.some(isVerdict) || firstSpeaks === 'model' || wasShown(roomId, candidate),
+        reading: prepared && readingOf(prepared, pair, part),
+      }),
+    )
     if (said.verdict !== null) setLastId(lookId)
     // The eye goes on at once; what was given is kept meanwhile.
     if (next) show(next)
@@ -97,7 +85,11 @@ export function useGiving({
     lastId,
     /** What came of it, in words. */
     words: waitingFor.size > 0 ? (trouble ?? 'Saving') : message,
-    clear: () => setMessage(''),
+    /** The hand goes elsewhere: what was said last is done with. */
+    clear: () => {
+      setMessage('')
+      setLastId(null)
+    },
     /** Says something in the place where it is said what came of a look. */
     remark: setMessage,
     keep,

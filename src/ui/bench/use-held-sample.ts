@@ -5,7 +5,15 @@ import { MS_PER_MINUTE } from '@/core/light/day-clock'
 import { isLampsAlone } from '@/core/light/lamps-alone'
 import { dateByClock } from '@/core/light/zone-clock'
 import { useLight } from '../light-bar/light-context'
+import { lookLight } from './bench-model'
 import { heldAs, ON_SCREEN, type HeldSample } from './held-sample'
+
+/** The whole light of a look that is given now. */
+export function useLightOfLook() {
+  const { choice, light, roomDay } = useLight()
+  return (held: HeldSample) =>
+    lookLight(roomDay, choice, light, held.held === null ? '' : held.place.trim())
+}
 
 const momentOf = (date: string, minute: number): string => `${date} ${Math.round(minute)}`
 

@@ -41,7 +41,10 @@ export function useKeys(keys: Readonly<Record<string, () => void>>, words: KeyWo
       if ((event.key === 'Enter' || event.key === ' ') && target?.closest(PRESSED)) return
       const roving = target?.closest('[role=slider], [role=radiogroup], [role=radio]')
       if (roving && event.key.startsWith('Arrow')) return
-      const run = current.current[event.key.length === 1 ? event.key.toLowerCase() : event.key]
+      const { current: keys } = current
+      const run =
+        keys[withShift(event) ?? ''] ??
+        keys[event.key.length === 1 ? event.key.toLowerCase() : event.key]
       if (!run) return
       event.preventDefault()
       run()
@@ -52,6 +55,12 @@ export function useKeys(keys: Readonly<Record<string, () => void>>, words: KeyWo
       window.removeEventListener('keydown', onKeyDown)
     }
   }, [muted])
+}
+
+/** "⇧1" of the row of digits, whatever the keyboard prints with it; undefined of any other key. */
+function withShift({ shiftKey, code }: KeyboardEvent): string | undefined {
+  const digit = /^Digit(\d)$/.exec(code)?.[1] ?? (code === 'Minus' ? '-' : undefined)
+  return shiftKey && digit !== undefined ? `⇧${digit}` : undefined
 }
 
 const PRESSED = 'button, a[href], summary, input, [role=option], [role=menuitem]'

@@ -14,6 +14,7 @@ import type { Look } from '@/core/record/look'
 import { judgementKey, reasonKey } from '@/core/record/said-before'
 import type { Judgement } from '@/core/pairing/chance'
 import type { Reason } from '@/core/record/verdict'
+import type { Sweep } from '@/core/round/sweep'
 import { answerOf } from './answer-of'
 import { whenOtherPagesChange } from './other-pages'
 import { commandOf, isSending, isShownHere, ownChangesSince, send, sendCommand } from './send'
@@ -33,11 +34,20 @@ interface GivenLook extends ShownLook {
   readonly seq: number
 }
 
+/** A sweep made here, with the place of its change among the visit's. */
+interface MadeSweep extends Sweep {
+  readonly seq: number
+}
+
 interface VisitRecord {
   /** Looks given here since the page was loaded, those on their way among them. */
   readonly fresh: readonly ShownLook[]
   /** Looks taken back here since. */
   readonly struck: ReadonlySet<string>
+  /** Sweeps made here since. */
+  readonly swept: readonly Sweep[]
+  /** Says what stayed in a sweep: it stands at once, and goes away again if it is refused. */
+  readonly sweep: (sweep: PayloadOf<'keep-sweep'>) => Promise<Answer>
   /** Gives a look: it is shown at once, and goes away again if it is refused. */
   readonly give: (look: PayloadOf<'keep-look'>) => Promise<Answer>
   /** Takes a look back. */
@@ -50,6 +60,11 @@ interface VisitRecord {
 
 /** Why, a note, the lean and the client: what is said of a look beside its verdict. */
 export type Sayings = Pick<Look, 'reasons' | 'lean' | 'note' | 'client' | 'photoHash'>
+
+/** What is said of a look so far. */
+export const sayingsOf = ({ reasons, lean, note, client, photoHash }: Look): Sayings => ({
+  ...{ reasons, lean, note, client, photoHash },
+})
 
 /** What a look says now, as far as it is known here. */
 const withSayings = (look: ShownLook, said: ReadonlyMap<string, Sayings>): ShownLook => {
@@ -76,6 +91,15 @@ export function useLooks(looks: readonly ShownLook[], roomId: string): readonly 
   }, [looks, fresh, struck, said, roomId])
 }
 
+/** What the server knows of a room's sweeps, with those made here since. */
+export function useSweeps(sweeps: readonly Sweep[], roomId: string): readonly Sweep[] {
+  const { swept } = useVisitRecord()
+  return useMemo(() => {
+    const known = new Set(sweeps.map(({ id }) => id))
+    return [...sweeps, ...swept.filter((each) => each.roomId === roomId && !known.has(each.id))]
+  }, [sweeps, swept, roomId])
+}
+
 /** The record of a visit in this browser: looks are shown as they are given, without a page being rendered for each. */
 export function VisitRecordProvider({
   visitId,
@@ -96,6 +120,8 @@ export function VisitRecordProvider({
     () => new Set([...taken].flatMap(([id, at]) => (at > seq ? [id] : []))),
     [taken, seq],
   )
+  const [made, setMade] = useState<readonly MadeSweep[]>([])
+  const swept = useMemo(() => made.filter((sweep) => sweep.seq > seq), [made, seq])
   const [sayings, setSayings] = useState<ReadonlyMap<string, { sayings: Sayings; seq: number }>>(
     new Map(),
   )
@@ -112,6 +138,10 @@ export function VisitRecordProvider({
   useEffect(() => {
     void ownChangesSince(visitId, atFirst.current).then((changes) => {
       const before = lookChanges(changes)
+      setMade((now) => [
+        ...before.swept.filter(({ id }) => !now.some((own) => own.id === id)),
+        ...now,
+      ])
       if (before.given.length + before.taken.size + before.sayings.size === 0) return
       setGiven((now) => [
         ...before.given.filter(({ id }) => !now.some((own) => own.id === id)),
@@ -136,6 +166,20 @@ export function VisitRecordProvider({
     () => ({
       fresh,
       struck,
+      swept,
+      async sweep(payload) {
+        const command = commandOf('keep-sweep', payload)
+        const sweep = sweepOf(payload, command)
+        setMade((before) => [...before, { ...sweep, seq: Infinity }])
+        const answer = await sendCommand(command)
+        isStale.current = true
+        setMade((before) =>
+          answer.ok
+            ? before.map((each) => (each.id === sweep.id ? { ...sweep, seq: answer.seq } : each))
+            : before.filter(({ id }) => answer.aside || id !== sweep.id),
+        )
+        return answer
+      },
       async give(payload) {
         const command = commandOf('keep-look', payload)
         const look = shownLook(payload, command)
@@ -181,14 +225,15 @@ export function VisitRecordProvider({
         return answer
       },
     }),
-    [fresh, struck, said, visitId],
+    [fresh, struck, swept, said, visitId],
   )
   return <RecordContext value={record}>{children}</RecordContext>
 }
 
-/** What changes say of looks: given, taken back, said more of. */
+/** What changes say of looks, given, taken back, said more of, and of sweeps. */
 function lookChanges(changes: readonly OwnChange[]) {
   const given: GivenLook[] = []
+  const swept: MadeSweep[] = []
   const taken = new Map<string, number>()
   const sayings = new Map<string, { sayings: Sayings; seq: number }>()
   for (const { command, seq } of changes.toSorted(
@@ -198,7 +243,9 @@ function lookChanges(changes: readonly OwnChange[]) {
     if (command.kind === 'keep-look') {
       const look = shownLook(command.payload as PayloadOf<'keep-look'>, command)
       given.push({ ...look, ...at, waiting: seq === null })
-    } else if (command.kind === 'undo') {
+    } else if (command.kind === 'keep-sweep')
+      swept.push({ ...sweepOf(command.payload as PayloadOf<'keep-sweep'>, command), ...at })
+    else if (command.kind === 'undo') {
       const { commandId } = command.payload as PayloadOf<'undo'>
       const look = given.find((each) => each.commandId === commandId)
       if (look) taken.set(look.id, at.seq)
@@ -207,11 +254,16 @@ function lookChanges(changes: readonly OwnChange[]) {
       sayings.set(lookId, { sayings: { reasons: keysOf(reasons), ...said } as Sayings, ...at })
     }
   }
-  return { given, taken, sayings }
+  return { given, swept, taken, sayings }
 }
 
 /** What waited since before has the words of then. */
 const keysOf = (reasons: readonly Reason[]): Reason[] => reasons.map(reasonKey) as Reason[]
+
+const sweepOf = (
+  { sweepId, ...sweep }: PayloadOf<'keep-sweep'>,
+  { madeAt, actor }: Pick<Command, 'madeAt' | 'actor'>,
+): Sweep => ({ ...sweep, id: sweepId, by: actor, madeAt })
 
 const shownLook = (
   { lookId, ...look }: PayloadOf<'keep-look'>,

@@ -8,6 +8,7 @@ import {
   loadKeepersInRoom,
   loadLooks,
   loadRoom,
+  loadSweeps,
 } from '@/app/_load/visit-page'
 import { weakestStrengthPercent } from '@/core/advice/house-rules'
 import { isJudgedAgainst } from '@/core/pairing/keeper-kind'
@@ -62,6 +63,7 @@ export default async function BenchPage({
         .map((keeper) => keeperFinish(keeper, visit.houseRules))}
       without={room.ruledOutLeans}
       finishLooks={(await loadFinishLooks(visit.id)).filter((look) => look.roomId === room.id)}
+      sweeps={(await loadSweeps(visit.id)).filter((sweep) => sweep.roomId === room.id)}
       looks={looks.filter((look) => look.roomId === room.id)}
       search={{
         without: room.ruledOutLeans,
