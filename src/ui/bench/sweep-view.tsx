@@ -3,6 +3,7 @@
 import { useMemo, useState } from 'react'
 import { nextAlong, nextTilt } from '@/core/light/spot-steps'
 import { isBad } from '@/core/pairing/chance'
+import { REASONS } from '@/core/record/verdict'
 import { nextToSweep, type SweptFinish } from '@/core/round/sweep'
 import { leanWords } from '@/core/undertone/lean'
 import { counted } from '@/core/words'
@@ -234,14 +235,21 @@ export function SweepView(props: Props) {
               <ReasonKeys
                 verdict="no"
                 fitting={fitting}
-                chosen={fitting.filter((reason) =>
+                chosen={REASONS.filter((reason) =>
                   sweeping.grouped.every(({ reasons }) => reasons.includes(reason)),
                 )}
                 onToggle={sweeping.toggleReason}
               />
             </>
           ) : (
-            <p>{came || 'Tap what is out. What is left goes on to the next finish.'}</p>
+            <p>
+              {came || 'Tap what is out. What is left goes on to the next finish.'}{' '}
+              {holding.held.held === null && (
+                <span className="font-semibold">
+                  On the screen it is a first sieve and never counts; with chips in hand, press H.
+                </span>
+              )}
+            </p>
           )}
         </div>
         <div className="flex flex-wrap items-center justify-between gap-x-4 text-fine text-dim">
@@ -279,7 +287,7 @@ export function SweepView(props: Props) {
   )
 }
 
-/** "Stone counter: 5 out, 3 stay. The model: likely not of 4 of the 5." */
+/** "Stone counter: 5 out, 3 stay. The model agrees on 4 of 5 out." */
 function wordsOfFinish(
   { id, name }: BenchKeeper,
   { held, out }: SweptFinish,
@@ -300,5 +308,5 @@ function wordsOfFinish(
   })
   if (models.length === 0) return said
   const alike = models.filter(({ chance }) => isBad(chance)).length
-  return `${said} Model: no, or likely not, of ${alike} of ${models.length}.`
+  return `${said} The model agrees on ${alike} of ${models.length} out.`
 }
