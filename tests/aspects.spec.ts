@@ -54,7 +54,7 @@ test('what is leaving is shown, and never judged against', async ({ page, app })
   const kitchen = demoRoom(demoVisit(app), 'Kitchen')
   await open(page, `${kitchen}/keepers`)
   await expect(page.getByText('tile, leaving: not judged against')).toBeVisible()
-  await open(page, `${kitchen}/bench`)
+  await open(page, `${kitchen}/bench?by=pair`)
   // Two keepers that stay, six candidates: the tile is in none of the pairs.
   const place = page.getByTestId('place')
   await expect(place).toHaveText(/ of 12$/)
@@ -81,10 +81,10 @@ test('a mid or deep base has no ladder but the reason why', async ({ page, app }
 
 test('a verdict can be undone and stays on record, struck out', async ({ page, ownApp: app }) => {
   const snug = demoRoom(demoVisit(app), 'Basement snug')
-  await open(page, `${snug}/bench`)
+  await open(page, `${snug}/bench?by=pair`)
   await page.getByRole('button', { name: /^unsure/ }).click()
   const last = page.getByRole('region', { name: NAMES.lastLook })
-  await last.getByRole('button', { name: /^dark/ }).click()
+  await page.keyboard.press('0')
   await expect(last).toContainText('unsure: too dark')
   await last.getByRole('button', { name: NAMES.undo }).click()
   await expect(last.locator('.line-through', { hasText: 'unsure: too dark' })).toBeVisible()

@@ -148,7 +148,9 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
     await page.keyboard.press('n')
     await page.keyboard.press('4')
     await expect(button(/^green/)).toHaveAttribute('aria-pressed', 'true')
-    await typeInto(page, page.getByLabel(NAMES.note), 'Mustard beside the counter.')
+    await page.keyboard.press('/')
+    await expect(page.getByLabel(NAMES.note)).toBeFocused()
+    await page.keyboard.type('Mustard beside the counter.')
     await page.keyboard.press('Enter')
     await expect(page.getByRole('status', { name: NAMES.whatCameOfIt })).toContainText(NAMES.saved)
 

@@ -20,7 +20,7 @@ test('by keyboard from the bench into the kitchen: three paints, dawn to lamps, 
   ownApp: app,
 }) => {
   const kitchen = demoRoom(demoVisit(app), 'Kitchen')
-  await open(page, `${kitchen}/bench?light=room&at=13:00&sky=clear&lamps=off`)
+  await open(page, `${kitchen}/bench?by=pair&light=room&at=13:00&sky=clear&lamps=off`)
   await page.keyboard.press('ArrowRight')
   await page.keyboard.press('ArrowRight')
   const pair = page.getByRole('main').getByTestId('lrv')

@@ -117,7 +117,7 @@ test('a finish that runs on into another room is entered once and judged in both
   await open(page, `${bedroom}/keepers`)
   await expect(page.getByRole('heading', { name: 'Quarry tiles' })).toBeVisible()
   await expect(page.getByText('also in Basement snug')).toBeVisible()
-  await open(page, `${bedroom}/bench`)
+  await open(page, `${bedroom}/bench?by=pair`)
   // Five keepers, and the three candidates that are proposed there.
   await expect(page.getByTestId('place')).toHaveText(/ of 15$/)
 })
@@ -134,7 +134,7 @@ test('a trim marked as leaving vanishes from all that is judged', async ({ page,
   await page.getByRole('button', { name: NAMES.save, exact: true }).click()
   await expect(trim).toContainText('leaving: not judged against; instead: a plain batten')
   await expect(rose.getByRole('img', { name: /Cream picture rail/ })).toHaveCount(0)
-  await open(page, `${front}/bench`)
+  await open(page, `${front}/bench?by=pair`)
   await expect(page.getByTestId('place')).toHaveText(/ of 12$/)
   await expect(page.getByRole('img', { name: /Cream picture rail/ })).toHaveCount(0)
 })

@@ -54,7 +54,7 @@ test('the bar is dragged by keys and by hand: swatches follow, the moment lands 
   app,
 }) => {
   const kitchen = demoRoom(demoVisit(app), 'Kitchen')
-  await open(page, `${kitchen}/bench?light=room&at=12:00&sky=clear&lamps=off`)
+  await open(page, `${kitchen}/bench?by=pair&light=room&at=12:00&sky=clear&lamps=off`)
   const swatch = page.getByTestId('candidate-swatch').getByRole('img')
   const before = await hexOf(swatch)
   const handle = page.getByRole('slider', { name: NAMES.timeOfDay })

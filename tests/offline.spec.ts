@@ -41,7 +41,7 @@ test(`without the server: ${LOOKS} looks, the browser closed in the middle, and 
   const room = demoRoom(visit, 'Kitchen')
   let context = await browser()
   let page = await context.newPage()
-  await open(page, `${room}/bench`)
+  await open(page, `${room}/bench?by=pair`)
   const before = await looksGiven(visit, page)
   // The whole visit is taken along.
   await expect(page.locator('html')).toHaveAttribute('data-along', visit.split('/').at(-1)!, {
@@ -57,7 +57,7 @@ test(`without the server: ${LOOKS} looks, the browser closed in the middle, and 
     for (; given < until; given++) {
       if (given % A_DAY === 0) {
         const [sky, lamps] = LIGHTS[given / A_DAY]!
-        await open(page, `${room}/bench?light=room&at=06:00&sky=${sky}&lamps=${lamps}`)
+        await open(page, `${room}/bench?by=pair&light=room&at=06:00&sky=${sky}&lamps=${lamps}`)
       }
       await page.keyboard.press('.')
       // At the end of the round the pair at hand was just ruled on.
@@ -88,7 +88,7 @@ test(`without the server: ${LOOKS} looks, the browser closed in the middle, and 
       await open(page, `${demoRoom(visit, name)}/${step}`)
       await expect(page.locator('a[aria-current=page]', { hasText: name }).first()).toBeVisible()
     }
-  await open(page, `${room}/bench?in=room`)
+  await open(page, `${room}/bench?by=pair&in=room`)
   await expect(page.locator('figure[data-shown]:not([data-shown=""])')).toBeVisible({
     timeout: 30_000,
   })
@@ -98,7 +98,7 @@ test(`without the server: ${LOOKS} looks, the browser closed in the middle, and 
   await context.close()
   context = await browser()
   page = await context.newPage()
-  await open(page, `${room}/bench?light=room&at=18:00&sky=clear&lamps=off`)
+  await open(page, `${room}/bench?by=pair&light=room&at=18:00&sky=clear&lamps=off`)
   await expect(waiting(page)).toHaveText(`${LOOKS / 2 + 1} waiting for the server`)
   await rule(LOOKS)
   await waiting(page).click()
@@ -135,7 +135,10 @@ test('a new version takes over while changes wait, and none is lost', async ({ o
   const own = mkdtempSync(join(tmpdir(), 'elm-profile-'))
   const context = await browser(own)
   const page = await context.newPage()
-  await open(page, `${demoRoom(visit, 'Kitchen')}/bench?light=room&at=11:00&sky=clear&lamps=off`)
+  await open(
+    page,
+    `${demoRoom(visit, 'Kitchen')}/bench?by=pair&light=room&at=11:00&sky=clear&lamps=off`,
+  )
   const before = await looksGiven(visit, page)
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
   await context.route('**/api/commands', (route) => route.abort())

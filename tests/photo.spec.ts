@@ -243,7 +243,7 @@ test('the part of a photo that stands for a finish is kept, and held up relit: i
   await page.getByRole('button', { name: NAMES.save, exact: true }).click()
   await expect(page.getByText('The part that stands for it, in this light.')).toBeVisible()
 
-  await open(page, `${study}/bench?light=room&at=17:30&sky=clear`)
+  await open(page, `${study}/bench?by=pair&light=room&at=17:30&sky=clear`)
   const held = page.getByRole('img', {
     name: 'Photographed stone, its own photograph in this light',
   })

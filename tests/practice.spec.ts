@@ -144,7 +144,7 @@ test('what the eye said is compared, learnt from when asked, named where it acts
   await expect(lesson.getByText(/looks kept aside: without it .* with it/)).toBeVisible()
   // It was asked for, not taken up.
   const named = page.getByText('Pairs are judged with your own eye, version 1')
-  await open(page, `${kitchen}/bench`)
+  await open(page, `${kitchen}/bench?by=pair`)
   await expect(page.getByRole('navigation', { name: NAMES.steps })).toBeVisible()
   await expect(named).toHaveCount(0)
 
@@ -152,7 +152,7 @@ test('what the eye said is compared, learnt from when asked, named where it acts
   await page.getByRole('button', { name: /^See what \d+ looks teach/ }).click()
   await page.getByRole('button', { name: 'Judge with it' }).click()
   await expect(lesson.getByText(/^In force wherever a pair is judged/)).toBeVisible()
-  await open(page, `${kitchen}/bench`)
+  await open(page, `${kitchen}/bench?by=pair`)
   await expect(named).toBeVisible()
   await open(page, `${visit}/sheets/client`)
   await expect(page.getByText('judged with the consultant’s own eye, version 1')).toBeVisible()
@@ -160,7 +160,7 @@ test('what the eye said is compared, learnt from when asked, named where it acts
   await open(page, `${app.url}/eye`)
   await page.keyboard.press('o')
   await expect(lesson.getByText(/^Off: pairs are judged by the model’s own limits/)).toBeVisible()
-  await open(page, `${kitchen}/bench`)
+  await open(page, `${kitchen}/bench?by=pair`)
   await expect(named).toHaveCount(0)
 })
 

@@ -17,7 +17,7 @@ test('a verdict given on 21 December under the lamps at the sink reads so on ben
   const visit = demoVisit(app)
   const kitchen = demoRoom(visit, 'Kitchen')
   const before = (await changesOf(request, visit)).length
-  await open(page, `${kitchen}/bench?light=room&lamps=on`)
+  await open(page, `${kitchen}/bench?by=pair&light=room&lamps=on`)
   const pair = await page.getByTestId('place').textContent()
   await page.getByRole('radio', { name: NAMES.board }).click()
   await page.getByLabel('Where in the room').fill('at the sink')
@@ -33,8 +33,7 @@ test('a verdict given on 21 December under the lamps at the sink reads so on ben
   await expect(outcome(page)).toContainText('both are noted')
   // The next pair is there; why is said of the last.
   await expect(page.getByTestId('place')).not.toHaveText(pair!)
-  await page.keyboard.press('m')
-  await page.keyboard.press('1')
+  await page.keyboard.press('Shift+Digit1')
   await expect(lastLook(page)).toContainText(/no: muddied.+ beside /)
   await expect(outcome(page)).toContainText(NAMES.saved)
   while ((await page.getByTestId('place').textContent()) !== pair)
@@ -83,7 +82,7 @@ test('a look on the screen is marked so everywhere and closes no gap; one at ano
   ownApp: app,
 }) => {
   const study = demoRoom(demoVisit(app), 'Landing study')
-  await open(page, `${study}/bench`)
+  await open(page, `${study}/bench?by=pair`)
   const bench = page
     .getByRole('navigation', { name: NAMES.steps })
     .getByRole('link', { name: /^Bench/ })
@@ -93,7 +92,6 @@ test('a look on the screen is marked so everywhere and closes no gap; one at ano
   // A pair that nobody looked at yet, of a candidate that is no full formula.
   while ((await looksList(page).isVisible()) || !/ at 75 per cent/.test((await labelNow())!))
     await page.keyboard.press('ArrowRight')
-  const label = await labelNow()
   const place = await page.getByTestId('place').textContent()
   const back = async (): Promise<void> => {
     while ((await page.getByTestId('place').textContent()) !== place)
@@ -103,6 +101,8 @@ test('a look on the screen is marked so everywhere and closes no gap; one at ano
   await expect(outcome(page)).toHaveText(NAMES.saved)
   await back()
   await expect(looksList(page)).toContainText('on the screen, in a computed light')
+  // It has its name only now.
+  const label = await labelNow()
   expect(await bench.textContent()).toBe(before)
 
   await page.getByRole('radio', { name: 'Chip' }).click()
@@ -132,7 +132,7 @@ test('by day a sample is not seen under the lamps alone, after dark it is', asyn
     ['2026-12-21T19:10:00Z', true],
   ] as const) {
     await page.clock.setFixedTime(new Date(time))
-    await open(page, `${kitchen}/bench`)
+    await open(page, `${kitchen}/bench?by=pair`)
     for (let n = 0; n < 3; n++) await page.keyboard.press('h')
     await expect(page.getByRole('radio', { name: NAMES.board })).toBeChecked()
     await page.keyboard.press('p')
@@ -147,7 +147,7 @@ test('the server is killed between commit and answer: the key pressed again is t
   request,
 }) => {
   const visit = demoVisit(app)
-  await open(page, `${demoRoom(visit, 'Basement snug')}/bench`)
+  await open(page, `${demoRoom(visit, 'Basement snug')}/bench?by=pair`)
   const before = rowsOfLooks(await changesOf(request, visit)).length
   await page.route(
     '**/api/commands',
@@ -163,6 +163,7 @@ test('the server is killed between commit and answer: the key pressed again is t
   await expect(outcome(page)).toContainText('The server is not answering')
   // What was said is shown at once as on its way, and more can be said of it meanwhile.
   await page.keyboard.press('2')
+  await page.keyboard.press('/')
   await page.getByLabel(NAMES.note).fill('Peach by lamp.')
   await page.getByLabel(NAMES.note).press('Enter')
   await expect(lastLook(page)).toContainText('no: too orange')
@@ -182,7 +183,7 @@ test('a verdict is one request of less than 2 kB back, and no page is rendered f
   ownApp: app,
 }) => {
   const snug = demoRoom(demoVisit(app), 'Basement snug')
-  await open(page, `${snug}/bench`)
+  await open(page, `${snug}/bench?by=pair`)
   await page.waitForLoadState('networkidle')
   const requests: string[] = []
   let bytes = 0
@@ -200,7 +201,7 @@ test('a verdict is one request of less than 2 kB back, and no page is rendered f
 
 test('keys held down give one verdict', async ({ page, ownApp: app, request }) => {
   const visit = demoVisit(app)
-  await open(page, `${demoRoom(visit, 'Basement snug')}/bench`)
+  await open(page, `${demoRoom(visit, 'Basement snug')}/bench?by=pair`)
   const before = rowsOfLooks(await changesOf(request, visit)).length
   for (let n = 0; n < 30; n++) await page.keyboard.down('w')
   await page.keyboard.up('w')
@@ -209,7 +210,7 @@ test('keys held down give one verdict', async ({ page, ownApp: app, request }) =
 })
 
 test('a look taken back by the key counts no more at once', async ({ page, ownApp: app }) => {
-  await open(page, `${demoRoom(demoVisit(app), 'Kitchen')}/bench`)
+  await open(page, `${demoRoom(demoVisit(app), 'Kitchen')}/bench?by=pair`)
   const bench = page
     .getByRole('navigation', { name: NAMES.steps })
     .getByRole('link', { name: /^Bench/ })
@@ -338,9 +339,9 @@ test('two browsers at one visit: what one keeps the other shows when it is looke
   ownApp: app,
 }) => {
   const snug = demoRoom(demoVisit(app), 'Basement snug')
-  await open(page, `${snug}/bench`)
+  await open(page, `${snug}/bench?by=pair`)
   const other = await (await browser.newContext()).newPage()
-  await open(other, `${snug}/bench`)
+  await open(other, `${snug}/bench?by=pair`)
   const pair = await page.getByTestId('place').textContent()
   // Both rule the same pair; both verdicts stay.
   for (const [tab, key] of [
@@ -353,8 +354,9 @@ test('two browsers at one visit: what one keeps the other shows when it is looke
   while ((await page.getByTestId('place').textContent()) !== pair)
     await page.keyboard.press('ArrowLeft')
   await page.evaluate(() => window.dispatchEvent(new Event('focus')))
-  await expect(looksList(page)).toContainText('unsure')
-  await expect(looksList(page)).toContainText('works')
+  await page.getByRole('button', { name: 'All 2 looks' }).click()
+  const all = page.getByRole('dialog', { name: 'All that was said of this pair' })
+  await expect(all.getByRole('listitem')).toHaveText([/^works/, /^unsure/])
 })
 
 test('a visit is taken out of the list and put back', async ({ page, ownApp: app }) => {
@@ -406,7 +408,7 @@ test('two pages of one browser tell each other: what one gives the other shows',
   const told = page.getByRole('listitem').first()
   const before = await told.textContent()
   const bench = await page.context().newPage()
-  await open(bench, `${demoRoom(visit, 'Basement snug')}/bench`)
+  await open(bench, `${demoRoom(visit, 'Basement snug')}/bench?by=pair`)
   await bench.keyboard.press('n')
   await expect(bench.getByRole('status', { name: NAMES.whatCameOfIt })).toHaveText(/^Saved\./)
   await expect(told).not.toHaveText(before!)
@@ -426,7 +428,7 @@ test('a part of a page that cannot be had says so after a few tries, and the pag
   consoleMay.push(/Failed to load|ERR_FAILED|ChunkLoadError|Loading chunk/)
   test.slow()
   const kitchen = demoRoom(demoVisit(app), 'Kitchen')
-  await open(page, `${kitchen}/bench`)
+  await open(page, `${kitchen}/bench?by=pair`)
   await page.waitForLoadState('networkidle')
   // What comes later does not come.
   await page.route('**/_next/static/**', (route) => route.abort())

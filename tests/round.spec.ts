@@ -38,7 +38,7 @@ test('a round by keyboard: one key a pair, the eye before the model, gone on wit
   await page.clock.setFixedTime(new Date('2026-09-17T11:30:00Z'))
   const visit = demoVisit(app)
   const bedroom = demoRoom(visit, 'South bedroom')
-  await open(page, `${bedroom}/bench`)
+  await open(page, `${bedroom}/bench?by=pair`)
   for (const held of ['Chip', 'Large swatch', 'Board']) {
     await page.keyboard.press('h')
     await expect(page.getByRole('radio', { name: held })).toBeChecked()
@@ -125,53 +125,113 @@ test('a round by keyboard: one key a pair, the eye before the model, gone on wit
   await expect(page.getByRole('main')).toContainText('on a board: no: too green')
 })
 
-test('a fan past one finish is flicked through, between two finishes at once, and the best of it is kept', async ({
+test('the sweep: all past one finish side by side, out by key, tap and whole lean, one reason for the group, the model silent until it is done; after a reload and a kill each look is there once', async ({
   page,
   ownApp: app,
+  request,
 }) => {
   const visit = demoVisit(app)
-  await open(page, `${demoRoom(visit, 'Front room')}/bench`)
+  const front = demoRoom(visit, 'Front room')
+  await open(page, `${front}/bench?by=pair`)
+  const before = rowsOfLooks(await changesOf(request, visit)).length
+  const looked = async () => rowsOfLooks(await changesOf(request, visit)).slice(before)
   await page.keyboard.press('f')
-  const fan = page.getByRole('list', { name: 'The fan' })
-  const bands = fan.getByRole('listitem')
-  const count = await bands.count()
+  const hand = page.getByRole('list', { name: /^In hand beside / })
+  const swatches = hand.getByRole('button')
+  const count = await swatches.count()
   expect(count).toBeGreaterThan(3)
   expect(await faultsOf(page)).toEqual([])
-  const inHand = async (): Promise<number> =>
-    bands.evaluateAll((all) => all.findIndex((each) => each.ariaCurrent === 'true'))
-  // The one in hand stands wide, all touch, and the arrows go round.
-  const first = await inHand()
-  const widths = await bands.evaluateAll((all) => all.map((each) => each.getBoundingClientRect()))
-  widths.forEach(({ width, left }, i) => {
-    if (i > 0) expect(Math.abs(left - widths[i - 1]!.right)).toBeLessThan(0.6)
-    expect(width > 3 * Math.min(...widths.map((each) => each.width))).toBe(i === first)
+  const inHand = page.getByTestId('in-hand')
+  const outAtFirst = await swatches.and(page.locator('[aria-pressed=true]')).count()
+  await expect(inHand).toHaveText(`${count - outAtFirst} in, ${outAtFirst} out`)
+  // In equal widths, each touching the next.
+  const boxes = await swatches.evaluateAll((all) => all.map((each) => each.getBoundingClientRect()))
+  boxes.slice(1).forEach(({ left, width }, i) => {
+    expect(Math.abs(left - boxes[i]!.right)).toBeLessThan(0.6)
+    expect(Math.abs(width - boxes[i]!.width)).toBeLessThan(0.6)
   })
-  const places: number[] = []
-  for (let n = 0; n < count; n++) {
-    places.push(await inHand())
-    await page.keyboard.press('ArrowRight')
-    await expect.poll(inHand).not.toBe(places.at(-1))
-  }
-  expect(places).toEqual(Array.from({ length: count }, (_, i) => (first + i) % count))
-  expect(await inHand()).toBe(first)
-  // What must sit with both stands between both.
+  // Names sway: before a verdict there are codes.
+  for (const label of await swatches.evaluateAll((all) => all.map((each) => each.ariaLabel)))
+    expect(label).toMatch(/^[A-Z]\d{3}-\d at \d+ per cent: /)
+
+  // What must sit with both stands between both; the best of them is no verdict.
   await page.keyboard.press('t')
-  const right = page.getByRole('main').locator('[aria-label="The fan"] + div').getByRole('img')
-  await expect(right).not.toHaveCount(0)
-  await page.keyboard.press('ArrowRight')
-  const name = await page
-    .getByTestId('candidate-swatch')
-    .getByRole('img')
-    .getAttribute('aria-label')
   await page.keyboard.press('b')
-  await expect(page.getByRole('status', { name: NAMES.whatCameOfIt })).toHaveText(NAMES.saved)
-  await expect(page.getByRole('region', { name: NAMES.yourLooks })).toContainText(
-    `best of ${count}`,
-  )
-  await open(page, `${visit}/history`)
-  await expect(page.getByRole('listitem').first()).toContainText(
-    new RegExp(`^${name!.split(' at ')[0]} at .* in Front room: best of ${count} `),
-  )
+  await expect(outcome(page)).toHaveText('Saved as the best of these.')
+  expect(
+    (await looked()).map(({ verdict, best_of }) => [verdict, (best_of as string[]).length]),
+  ).toEqual([[null, count - outAtFirst]])
+
+  // By key and by tap, and back in by another tap.
+  const first = hand.getByRole('listitem').filter({ has: page.locator('[aria-pressed=false]') })
+  await page.keyboard.press('n')
+  await expect(inHand).toHaveText(`${count - outAtFirst - 1} in, ${outAtFirst + 1} out`)
+  const tapped = (await first.first().getByRole('button').getAttribute('aria-label'))!.split(
+    ':',
+  )[0]!
+  const one = swatches.and(page.locator(`[aria-label^="${tapped}"]`))
+  await one.click()
+  await expect(one).toHaveAttribute('aria-pressed', 'true')
+  await one.click()
+  await expect(one).toHaveAttribute('aria-pressed', 'false')
+  await one.click()
+  await expect(one).toHaveAttribute('aria-pressed', 'true')
+  // One reason for both.
+  await page.keyboard.press('4')
+  await expect(outcome(page)).toHaveText(NAMES.saved)
+  await expect
+    .poll(async () => {
+      const changes = await changesOf(request, visit)
+      const said = changes.filter(({ kind }) => kind === 'say-why')
+      return said.map(({ events }) => (events[0]!.after as { reasons: unknown }).reasons)
+    })
+    .toEqual(expect.arrayContaining([['too-green'], ['too-green']]))
+  expect(await page.getByRole('main').innerText()).not.toMatch(MODELS_WORDS)
+
+  await test.step('a whole lean goes at once, and comes back at once', async () => {
+    const lean = page.getByRole('button', { name: /^Out: / })
+    while ((await lean.count()) === 0) await page.keyboard.press('ArrowRight')
+    const said = await inHand.textContent()
+    const [, many] = /\((\d+)\)/.exec((await lean.textContent())!)!
+    await page.keyboard.press('l')
+    await expect(inHand).toHaveText(new RegExp(`, ${outAtFirst + 2 + Number(many)} out$`))
+    while ((await page.getByRole('button', { name: /^Back: / }).count()) === 0)
+      await page.keyboard.press('ArrowRight')
+    await expect(outcome(page)).toHaveText(NAMES.saved)
+    await page.keyboard.press('l')
+    await expect(outcome(page)).toHaveText('Back in hand.')
+    await expect(inHand).not.toHaveText(said!.replace(/\d+ out/, 'x'))
+  })
+
+  await test.step('a kill and a reload in the middle', async () => {
+    const said = await inHand.textContent()
+    await app.end('SIGKILL')
+    await page.keyboard.press('n')
+    await app.startAgain()
+    await page.evaluate(() => window.dispatchEvent(new Event('online')))
+    await expect(outcome(page)).toHaveText(/^Saved\./, { timeout: 20_000 })
+    const after = await inHand.textContent()
+    expect(after).not.toBe(said)
+    await open(page, `${front}/bench?by=pair`)
+    await page.keyboard.press('f')
+    await expect(inHand).toHaveText(after!)
+    const rows = await looked()
+    expect(new Set(rows.map(({ id }) => id)).size).toBe(rows.length)
+  })
+
+  await test.step('the rest stay: it is on record, and only then the model speaks', async () => {
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('main')).toContainText(/\d+ out, \d+ stays?\./)
+    await expect(page.getByRole('main')).toContainText(/The model agrees on \d+ of \d+ out\./)
+    await expect
+      .poll(
+        async () =>
+          (await changesOf(request, visit)).filter(({ kind }) => kind === 'keep-sweep').length,
+      )
+      .toBeGreaterThan(0)
+    await open(page, `${visit}/history`)
+    await expect(page.getByText(/^Swept past .* in Front room: .* left in/)).toBeVisible()
+  })
 })
 
 test('clumsy hands: a burst of keys, a thumb that comes down twice, a note that is not left, another device', async ({
@@ -180,7 +240,7 @@ test('clumsy hands: a burst of keys, a thumb that comes down twice, a note that 
   ownApp: app,
 }) => {
   const front = demoRoom(demoVisit(app), 'Front room')
-  await open(page, `${front}/bench`)
+  await open(page, `${front}/bench?by=pair`)
   const last = page.getByRole('region', { name: NAMES.lastLook })
   const bands = page.getByTestId('candidate-swatch').getByRole('img')
 
@@ -188,7 +248,7 @@ test('clumsy hands: a burst of keys, a thumb that comes down twice, a note that 
     const [where, name] = [await place(page).textContent(), await bands.getAttribute('aria-label')]
     const asked = await counted(page)
     const other = await (await browser.newContext()).newPage()
-    await open(other, `${front}/bench`)
+    await open(other, `${front}/bench?by=pair`)
     expect(await place(other).textContent()).toBe(where)
     await other.keyboard.press('n')
     await expect(outcome(other)).toContainText(NAMES.saved)
@@ -210,17 +270,19 @@ test('clumsy hands: a burst of keys, a thumb that comes down twice, a note that 
     await expect(outcome(page)).toContainText(NAMES.saved)
   })
   await test.step('two taps in one place are one verdict', async () => {
-    await open(page, `${demoRoom(demoVisit(app), 'South bedroom')}/bench`)
+    await open(page, `${demoRoom(demoVisit(app), 'South bedroom')}/bench?by=pair`)
     const asked = await counted(page)
     await page.getByRole('button', { name: /^works W/ }).dblclick()
     await expect(outcome(page)).toContainText(NAMES.saved)
     await expect.poll(() => counted(page)).toBe(asked + 1)
   })
   await test.step('a note that was not left when the next verdict came is kept, and so are the client’s words', async () => {
-    await page.keyboard.press('x')
-    await last.getByLabel('In the client’s words').fill('Like soup')
-    await last.getByLabel(NAMES.note).fill('Mustard by noon')
     const of = await last.textContent()
+    await page.keyboard.press('/')
+    const more = page.getByRole('dialog', { name: 'More of this look' })
+    await more.getByRole('button', { name: 'no' }).click()
+    await more.getByLabel('In the client’s words').fill('Like soup')
+    await more.getByLabel(NAMES.note).fill('Mustard by noon')
     const paint = /works(.+?) at /.exec(of!)![1]!.trim()
     // Pressed as a thumb does on a tablet: the field keeps the focus.
     await page
@@ -238,16 +300,6 @@ test('clumsy hands: a burst of keys, a thumb that comes down twice, a note that 
   })
 })
 
-test('the best of a fan is no verdict: the model still waits', async ({ page, ownApp: app }) => {
-  await open(page, `${demoRoom(demoVisit(app), 'Landing study')}/bench`)
-  await page.keyboard.press('f')
-  while ((await page.getByRole('region', { name: NAMES.yourLooks }).count()) > 0)
-    await page.keyboard.press('ArrowRight')
-  await page.keyboard.press('b')
-  await expect(page.getByRole('region', { name: NAMES.yourLooks })).toContainText('best of')
-  expect(await saidOfPair(page)).not.toMatch(MODELS_WORDS)
-})
-
 test('by keyboard alone from the first key of a round in the kitchen to a ruling that grid and sheet show', async ({
   page,
   ownApp: app,
@@ -255,7 +307,7 @@ test('by keyboard alone from the first key of a round in the kitchen to a ruling
   await page.clock.setFixedTime(new Date('2026-09-17T11:30:00Z'))
   const visit = demoVisit(app)
   const kitchen = demoRoom(visit, 'Kitchen')
-  await open(page, `${kitchen}/bench`)
+  await open(page, `${kitchen}/bench?by=pair`)
   let keys = 0
   const press = async (...all: string[]): Promise<void> => {
     for (const key of all) await page.keyboard.press(key)
@@ -336,7 +388,7 @@ test('kills at random moments: each look that was given is there once', async ({
   test.skip(!process.env.ELM_LONG, 'with ELM_LONG=1 only')
   test.setTimeout(240_000)
   const visit = demoVisit(app)
-  await open(page, `${demoRoom(visit, 'Front room')}/bench`)
+  await open(page, `${demoRoom(visit, 'Front room')}/bench?by=pair`)
   const before = rowsOfLooks(await changesOf(request, visit)).length
   const random = seededRandom(20)
   // One kill a look; what is sent again goes through.
@@ -376,7 +428,7 @@ test('what is shown to the client is the colours, the room and two answers; what
   ownApp: app,
 }) => {
   const visit = demoVisit(app)
-  await open(page, `${demoRoom(visit, 'Landing study')}/bench`)
+  await open(page, `${demoRoom(visit, 'Landing study')}/bench?by=pair`)
   const where = await place(page).textContent()
   await page.keyboard.press('c')
   const turned = page.getByRole('dialog', { name: 'Shown to the client: Landing study' })
@@ -406,7 +458,10 @@ test('after a no with a reason a paint to try next is fetched, stands on the lis
   ownApp: app,
 }) => {
   const visit = demoVisit(app)
-  await open(page, `${demoRoom(visit, 'Kitchen')}/bench?light=room&at=17:30&sky=clear&lamps=off`)
+  await open(
+    page,
+    `${demoRoom(visit, 'Kitchen')}/bench?by=pair&light=room&at=17:30&sky=clear&lamps=off`,
+  )
   await page.keyboard.press('n')
   await page.keyboard.press('4')
   const next = page.getByRole('region', { name: 'What next' })
@@ -431,7 +486,7 @@ test('what arrives is held against what stays, one key a pair, and stands on the
 }) => {
   const bedroom = demoRoom(demoVisit(app), 'South bedroom')
   await page.clock.setFixedTime(new Date('2026-09-17T11:30:00Z'))
-  await open(page, `${bedroom}/bench`)
+  await open(page, `${bedroom}/bench?by=pair`)
   await page.keyboard.press('a')
   await expect(page.getByRole('heading', { name: /what arrives/ })).toBeAttached()
   expect(await faultsOf(page)).toEqual([])
@@ -465,7 +520,7 @@ test('whether the model’s reading had been seen is kept with the look: elsewhe
   }
   /** To a pair that nobody looked at. */
   const toFresh = async (room: string): Promise<void> => {
-    await open(page, `${room}/bench`)
+    await open(page, `${room}/bench?by=pair`)
     while ((await page.getByRole('region', { name: NAMES.yourLooks }).count()) > 0)
       await page.keyboard.press('ArrowRight')
   }
@@ -483,7 +538,7 @@ test('whether the model’s reading had been seen is kept with the look: elsewhe
     await page.getByLabel('Who speaks first at the bench').selectOption('model')
     await page.getByRole('button', { name: NAMES.saveTheSettings }).click()
     await expect(page.getByText(NAMES.saved)).toBeVisible()
-    await open(page, `${bedroom}/bench`)
+    await open(page, `${bedroom}/bench?by=pair`)
     await expect(page.getByRole('region', { name: NAMES.modelsReading })).toBeVisible()
     await page.keyboard.press('u')
     expect(await lastSeen()).toBe(true)

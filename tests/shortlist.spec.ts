@@ -308,7 +308,7 @@ test('by keyboard to five proposals; a lean out of a room; a comparator laid ove
     await expect(sentence).not.toContainText('unsure')
   })
   await test.step('a lean is out on bench and grid as well, and taken out there', async () => {
-    await open(page, `${demoRoom(demoVisit(app), 'Kitchen')}/bench`)
+    await open(page, `${demoRoom(demoVisit(app), 'Kitchen')}/bench?by=pair`)
     const none = page.getByRole('button', { name: /^No (strong .*s|.* leans)$/ })
     // A colour without a lean has no such key.
     while ((await none.count()) === 0) await page.keyboard.press('ArrowRight')

@@ -249,7 +249,7 @@ export function BenchView(props: Props) {
         )}
         {/* As high before a verdict as after it: the swatches stay as large as they are. */}
         <div className="min-h-14 border-t border-rule pt-1 text-small max-sm:min-h-0">
-          {lastVerdict ? (
+          {lastVerdict && (
             <LastLook
               key={lastVerdict.id}
               look={lastVerdict}
@@ -258,7 +258,8 @@ export function BenchView(props: Props) {
               onSay={(said) => void giving.sayMore(lastVerdict, said)}
               onStrike={() => void giving.takeBack(lastVerdict)}
             />
-          ) : (
+          )}
+          {(!lastVerdict || pairLooks.includes(lastVerdict)) && (
             <Readings
               pair={pair}
               looks={pairLooks}
