@@ -73,6 +73,7 @@ test(`without the server: ${LOOKS} looks, the browser closed in the middle, and 
   })
     .jpeg()
     .toBuffer()
+  await page.keyboard.press('/')
   await page
     .getByLabel('Photo of the moment')
     .setInputFiles({ name: 'corner.jpg', mimeType: 'image/jpeg', buffer: corner })

@@ -245,7 +245,7 @@ test('clumsy hands: a burst of keys, a thumb that comes down twice, a note that 
   const bands = page.getByTestId('candidate-swatch').getByRole('img')
 
   await test.step('what another device keeps changes no pair under the hand', async () => {
-    const [where, name] = [await place(page).textContent(), await bands.getAttribute('aria-label')]
+    const [where, hex] = [await place(page).textContent(), await bands.getAttribute('data-hex')]
     const asked = await counted(page)
     const other = await (await browser.newContext()).newPage()
     await open(other, `${front}/bench?by=pair`)
@@ -254,9 +254,9 @@ test('clumsy hands: a burst of keys, a thumb that comes down twice, a note that 
     await expect(outcome(other)).toContainText(NAMES.saved)
     await page.evaluate(() => window.dispatchEvent(new Event('focus')))
     await expect.poll(() => counted(page)).toBe(asked + 1)
-    expect([await place(page).textContent(), await bands.getAttribute('aria-label')]).toEqual([
+    expect([await place(page).textContent(), await bands.getAttribute('data-hex')]).toEqual([
       where,
-      name,
+      hex,
     ])
     await other.close()
   })

@@ -1,5 +1,6 @@
 import { cellSays } from '../record/cell'
 import { isVerdict, type Look, type LookLight, type Seen } from '../record/look'
+import type { Verdict } from '../record/verdict'
 import { shuffledBy } from './shuffled-by'
 
 /** A candidate past a finish. */
@@ -65,9 +66,11 @@ export interface PairSaid {
   readonly isAsked: boolean
   /** In whatever lights: what the record says, and on the screen what the screen does. */
   readonly isNo: boolean
+  /** What was said last, of what the manner looks at: on the screen the screen alone. */
+  readonly last: Verdict | null
 }
 
-const UNSAID: PairSaid = { isAsked: false, isNo: false }
+const UNSAID: PairSaid = { isAsked: false, isNo: false, last: null }
 
 /** What some looks say of each pair, in a round of a manner. */
 export function pairsSaid(
@@ -90,6 +93,10 @@ export function pairsSaid(
         {
           isAsked: own.some((each) => countsIn(each.seen.as, each.light, manner)),
           isNo: says === 'no',
+          last:
+            own.findLast(({ seen, light }) =>
+              manner === 'screen' ? seen.as === 'screen' : countsIn(seen.as, light, manner),
+            )?.verdict ?? null,
         },
       ]
     }),

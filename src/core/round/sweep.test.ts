@@ -89,6 +89,16 @@ test('each manner sweeps for itself; on the screen whatever was seen counts', ()
   expect(told(screenNo)[0]).toBe('floor: abcdef out  left abcdef')
 })
 
+test('out on the screen is out of the sweep there, also where a sample worked: it goes no further, and is not settled', () => {
+  const works = { ...no('floor', 'a'), verdict: 'works' as const }
+  const looks = [works, no('floor', 'a', { seen: SCREEN })]
+  expect(told(looks, [], 'screen').slice(0, 2)).toEqual([
+    'floor: abcdef out a left bcdef',
+    'sofa: bcdef out  left bcdef',
+  ])
+  expect(told(looks)[0]).toBe('floor: abcdef out  left bcdef')
+})
+
 test('a lean that is out of the room is not held up', () => {
   expect(told([], [], 'screen', new Set(['c', 'd']))[2]).toBe('stone: abef out  left abef')
 })

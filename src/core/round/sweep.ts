@@ -53,7 +53,13 @@ export function sweepOf(
   let inHand = candidateIds.filter((id) => !leanOut.has(id))
   return keepers.map(({ id: keeperId }) => {
     const held = inHand.filter((id) => (settled.get(id) ?? keeperId) === keeperId)
-    const out = new Set(held.filter((candidateId) => saidOf({ keeperId, candidateId }).isNo))
+    // A screen overrules no sample, and takes out of a sweep on the screen all the same.
+    const out = new Set(
+      held.filter((candidateId) => {
+        const { isNo, last } = saidOf({ keeperId, candidateId })
+        return isNo || last === 'no'
+      }),
+    )
     const stayed = new Set(
       counted.flatMap((sweep) => (sweep.keeperId === keeperId ? sweep.stayed : [])),
     )

@@ -24,8 +24,8 @@ const ArrivingBench = dynamic(
   { loading: NOTHING_YET },
 )
 
-/** How the bench holds things up: all candidates past one finish, one pair, or what arrives past what stays. */
-type Form = 'sweep' | 'pairs' | 'arriving'
+/** How the bench holds things up: all candidates past one finish, or one pair. */
+type Form = 'sweep' | 'pairs'
 
 /** The bench of a room. It begins with the sweep, as by hand; what is left is held up pair by pair. */
 export function Bench({
@@ -78,7 +78,9 @@ export function Bench({
       : 'sweep',
   )
   const pairs = arrivingPairs(keepers).length
-  const arriving = pairs > 0 ? { pairs, open: () => setForm('arriving') } : null
+  // What arrives is held up in between.
+  const [isArriving, setIsArriving] = useState(false)
+  const arriving = pairs > 0 ? { pairs, open: () => setIsArriving(true) } : null
 
   function toPairs(at: Place | null, words: string): void {
     setOpenAt(at)
@@ -93,14 +95,8 @@ export function Bench({
     writeAddress({ by: null, keeper: null, candidate: null })
   }
 
-  if (form === 'arriving' && pairs > 0)
-    return (
-      <ArrivingBench
-        {...room}
-        looks={finishLooks}
-        onBack={() => setForm(nextToSweep(finishes) === null ? 'pairs' : 'sweep')}
-      />
-    )
+  if (isArriving && arriving)
+    return <ArrivingBench {...room} looks={finishLooks} onBack={() => setIsArriving(false)} />
   if (form === 'sweep')
     return (
       <SweepView
