@@ -11,6 +11,7 @@ import { freePort, startServer } from './lib/server.mjs'
 const MOST_WORDS = {
   'bench, before a verdict': 60,
   bench: 90,
+  sweep: 80,
   shortlist: 170,
   'around-it': 150,
   boards: 160,
@@ -73,6 +74,7 @@ async function takeAll(page) {
   await open(`${visit}/plan?sky=clear`)
   await shot('day-plan')
   const kitchen = (await link(/^Kitchen/)).replace(/\/light$/, '')
+  const front = (await link(/^Front room/)).replace(/\/[a-z]+$/, '')
   const late = '?light=room&at=17:30&sky=clear&lamps=off'
   await open(`${kitchen}/light${late}`)
   await shot('light')
@@ -89,7 +91,15 @@ async function takeAll(page) {
   await open(`${kitchen}/trial${late}&colour=H111-4`)
   await page.getByRole('region', { name: 'What goes with it' }).waitFor()
   await shot('trial')
-  await open(`${kitchen}/bench${late}`)
+  // All past the floor, two of them out and the group asked why.
+  await open(`${front}/bench?by=pair&light=room&at=12:00&sky=clear&lamps=off`)
+  await page.keyboard.press('f')
+  await page.getByRole('list', { name: /^In hand beside / }).waitFor()
+  for (const key of ['n', 'n', '4']) await page.keyboard.press(key)
+  await page.getByRole('group', { name: 'Why' }).waitFor()
+  await page.getByRole('status', { name: 'What came of it' }).getByText('Saved.').waitFor()
+  await shot('sweep')
+  await open(`${kitchen}/bench${late}&by=pair`)
   await page.getByRole('group', { name: 'Your verdict' }).waitFor()
   await page.waitForLoadState('networkidle')
   await count('bench, before a verdict')
@@ -145,7 +155,6 @@ async function takeAll(page) {
   await open(`${kitchen}/boards${late}`)
   await page.getByRole('button', { name: 'Show that light' }).first().waitFor()
   await shot('boards')
-  const front = (await link(/^Front room/)).replace(/\/[a-z]+$/, '')
   await open(`${front}/around?light=room&at=11:00&sky=clear&lamps=off`)
   await page.getByRole('button', { name: 'east', exact: true }).click()
   await page.getByRole('region', { name: 'Trim' }).waitFor()

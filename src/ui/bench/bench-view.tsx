@@ -126,7 +126,9 @@ export function BenchView(props: Props) {
   /** The next pair. */
   const go = (by: number): void => {
     giving.clear()
-    show(pairs[(index + by + pairs.length) % pairs.length]!)
+    const to = pairs[(index + by + pairs.length) % pairs.length]!
+    if (looksAt(looks, to).length > 0) giving.leave()
+    show(to)
   }
 
   function show({ keeper, candidate }: BenchPair): void {

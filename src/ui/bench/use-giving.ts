@@ -85,11 +85,9 @@ export function useGiving({
     lastId,
     /** What came of it, in words. */
     words: waitingFor.size > 0 ? (trouble ?? 'Saving') : message,
-    /** The hand goes elsewhere: what was said last is done with. */
-    clear: () => {
-      setMessage('')
-      setLastId(null)
-    },
+    clear: () => setMessage(''),
+    /** What was said last is done with: something else is told in its place. */
+    leave: () => setLastId(null),
     /** Says something in the place where it is said what came of a look. */
     remark: setMessage,
     keep,
