@@ -85,7 +85,7 @@ export function WhatNext(props: Props) {
     )
 
   return (
-    <section aria-label="What next" className="basis-full border-t border-rule pt-1 text-small">
+    <section aria-label="What next" className="min-w-60 flex-1 text-small">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
         {tries.length > 0 && <h3 className="font-semibold">Try next</h3>}
         <ul className="contents">
