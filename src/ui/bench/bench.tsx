@@ -6,6 +6,7 @@ import { useMemo, useState, type ComponentProps } from 'react'
 import { lrvPercent } from '@/core/paint/lrv'
 import type { FinishLook } from '@/core/record/finish-look'
 import { arrivingPairs } from '@/core/round/arriving'
+import { roundOf } from '@/core/round/round'
 import { nextToSweep, sweepOf, type Sweep } from '@/core/round/sweep'
 import { isLeanOut } from '@/core/undertone/lean'
 import { NOTHING_YET } from '../frame/nothing-yet'
@@ -83,7 +84,20 @@ export function Bench({
   const arriving = pairs > 0 ? { pairs, open: () => setIsArriving(true) } : null
 
   function toPairs(at: Place | null, words: string): void {
-    setOpenAt(at)
+    const to =
+      at ??
+      roundOf(
+        keepers,
+        candidates.map(({ id }) => id),
+        looks,
+        manner,
+        roomId,
+        out,
+      ).left[0]
+    // A board in hand is the one of the candidate that comes.
+    const candidate = candidates.find(({ id }) => id === to?.candidateId)
+    if (candidate) holding.moveOn(candidate.strengthPercent)
+    setOpenAt(to ?? null)
     setOpening(words)
     setForm('pairs')
     writeAddress({ by: 'pair' })

@@ -24,11 +24,12 @@ export function HeldKeys({
   onChange,
 }: {
   readonly sample: HeldSample
-  readonly candidatePercent: number
+  /** Null where several candidates are in hand: each board is mixed for its own. */
+  readonly candidatePercent: number | null
   readonly onChange: (sample: HeldSample) => void
 }) {
   const { held, strengthPercent, place } = sample
-  const choose = (to: Held | null): void => onChange(heldAs(sample, to, candidatePercent))
+  const choose = (to: Held | null): void => onChange(heldAs(sample, to, candidatePercent ?? 100))
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1 text-small text-ink">
       <ToggleGroup.Root
@@ -49,24 +50,26 @@ export function HeldKeys({
         <span className="text-fine text-dim">never counts</span>
       ) : (
         <>
-          <label className="flex items-center gap-1">
-            mixed at
-            <select
-              className="min-h-9 border border-ash bg-paper px-1"
-              value={strengthPercent}
-              onChange={(event) =>
-                onChange({ ...sample, strengthPercent: Number(event.target.value) })
-              }
-            >
-              {[...new Set([...STRENGTHS, candidatePercent])]
-                .sort((p, q) => p - q)
-                .map((percent) => (
-                  <option key={percent} value={percent}>
-                    {percent} %
-                  </option>
-                ))}
-            </select>
-          </label>
+          {candidatePercent !== null && (
+            <label className="flex items-center gap-1">
+              mixed at
+              <select
+                className="min-h-9 border border-ash bg-paper px-1"
+                value={strengthPercent}
+                onChange={(event) =>
+                  onChange({ ...sample, strengthPercent: Number(event.target.value) })
+                }
+              >
+                {[...new Set([...STRENGTHS, candidatePercent])]
+                  .sort((p, q) => p - q)
+                  .map((percent) => (
+                    <option key={percent} value={percent}>
+                      {percent} %
+                    </option>
+                  ))}
+              </select>
+            </label>
+          )}
           <label className="flex items-center gap-1">
             <span className="sr-only">Where in the room</span>
             <input
@@ -78,7 +81,7 @@ export function HeldKeys({
               onChange={(event) => onChange({ ...sample, place: event.target.value })}
             />
           </label>
-          {strengthPercent !== candidatePercent && (
+          {candidatePercent !== null && strengthPercent !== candidatePercent && (
             <span className="font-semibold">
               Not the {candidatePercent} % of the candidate; it is kept so.
             </span>

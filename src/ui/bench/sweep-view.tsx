@@ -18,6 +18,7 @@ import {
   looksAt,
   readingOf,
   type BenchKeeper,
+  type BenchPair,
   type Place,
   type ProposedCandidate,
 } from './bench-model'
@@ -66,8 +67,8 @@ export function SweepView(props: Props) {
   const inHand = candidates.filter(({ id }) => finish.held.includes(id))
   const left = inHand.filter(({ id }) => !finish.out.has(id))
   const at = inHand.find(({ id }) => id === chosenId) ?? left[0] ?? inHand[0] ?? null
-  const second = keepers[(keepers.indexOf(keeper) + 1) % keepers.length]!
   const heldUp = useHeldUp(keepers.length > 1, props.leaving.length > 0)
+  const second = heldUp.isTwo ? keepers[(keepers.indexOf(keeper) + 1) % keepers.length]! : null
   const sweeping = useSweeping({ visitId, roomId, keeper, held: holding.held, looks })
   const judged = useMemo(
     () =>
@@ -75,10 +76,7 @@ export function SweepView(props: Props) {
         inHand.flatMap((candidate) => {
           // Of what is out it speaks once the sweep past that finish is done; what is left waits for its own verdict.
           const isOut = finish.out.has(candidate.id) && finish.left.length === 0
-          const said = isOut
-            ? looksAt(looks, { keeper, candidate }).findLast(({ verdict }) => verdict === 'no')
-                ?.model
-            : null
+          const said = isOut ? noAt(looks, { keeper, candidate })?.model : null
           const now =
             firstSpeaks === 'model' && prepared
               ? readingOf(prepared, { keeper, candidate }, null)
@@ -117,7 +115,7 @@ export function SweepView(props: Props) {
 
   /** The rest stay: on to the next finish, or to the pairs. */
   function goOn(): void {
-    const said = wordsOfFinish(keeper, finish, looks)
+    const said = wordsOfFinish(keeper, candidates, finish, looks)
     if (finish.left.length > 0) sweeping.stay(finish, said)
     const next = nextToSweep(finishes.filter((each) => each !== finish))
     if (next === null) return props.onPairs(null, said)
@@ -171,8 +169,7 @@ export function SweepView(props: Props) {
     <main className="flex min-h-0 flex-1 flex-col overflow-y-auto">
       <h1 className="sr-only">Bench: the sweep</h1>
       <SweepField
-        {...{ keeper, inHand, judged }}
-        second={heldUp.isTwo ? second : null}
+        {...{ keeper, second, inHand, judged }}
         out={finish.out}
         atId={at?.id ?? null}
         surround={heldUp.surround}
@@ -253,7 +250,7 @@ export function SweepView(props: Props) {
           )}
         </div>
         <div className="flex flex-wrap items-center justify-between gap-x-4 text-fine text-dim">
-          <HeldKeys sample={holding.held} candidatePercent={100} onChange={holding.hold} />
+          <HeldKeys sample={holding.held} candidatePercent={null} onChange={holding.hold} />
           <span
             role="status"
             aria-label="What came of it"
@@ -272,11 +269,7 @@ export function SweepView(props: Props) {
                 Best of these {left.length}
               </BenchKey>
             )}
-            <AroundKeys
-              heldUp={heldUp}
-              second={heldUp.isTwo ? second : null}
-              canBeTwo={keepers.length > 1}
-            />
+            <AroundKeys {...{ heldUp, second }} canBeTwo={keepers.length > 1} />
             <BenchKey onClick={alone} letter="F">
               Held up alone
             </BenchKey>
@@ -289,24 +282,22 @@ export function SweepView(props: Props) {
 
 /** "Stone counter: 5 out, 3 stay. The model agrees on 4 of 5 out." */
 function wordsOfFinish(
-  { id, name }: BenchKeeper,
+  keeper: BenchKeeper,
+  candidates: readonly ProposedCandidate[],
   { held, out }: SweptFinish,
   looks: readonly ShownLook[],
 ): string {
   const stay = held.length - out.size
-  const said = `${name}: ${out.size} out, ${stay === 0 ? 'none stays' : stay === 1 ? '1 stays' : `${stay} stay`}.`
-  const models = [...out].flatMap((candidateId) => {
-    const look = looks.findLast(
-      ({ against, candidate, verdict, retracted }) =>
-        !retracted &&
-        verdict === 'no' &&
-        candidate.candidateId === candidateId &&
-        against.kind === 'keeper' &&
-        against.keeperId === id,
-    )
-    return look?.model ? [look.model] : []
+  const said = `${keeper.name}: ${out.size} out, ${stay === 0 ? 'none stays' : stay === 1 ? '1 stays' : `${stay} stay`}.`
+  const models = candidates.flatMap((candidate) => {
+    const model = out.has(candidate.id) ? noAt(looks, { keeper, candidate })?.model : null
+    return model ? [model] : []
   })
   if (models.length === 0) return said
   const alike = models.filter(({ chance }) => isBad(chance)).length
   return `${said} The model agrees on ${alike} of ${models.length} out.`
 }
+
+/** The latest no that stands at a pair. */
+const noAt = (looks: readonly ShownLook[], pair: BenchPair): ShownLook | undefined =>
+  looksAt(looks, pair).findLast(({ verdict, retracted }) => verdict === 'no' && !retracted)

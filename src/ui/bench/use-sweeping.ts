@@ -18,7 +18,7 @@ import {
   type BenchKeeper,
   type ProposedCandidate,
 } from './bench-model'
-import type { HeldSample } from './held-sample'
+import { heldAs, type HeldSample } from './held-sample'
 import { useLightOfLook } from './use-held-sample'
 
 /** What is done to what is in hand in a sweep past a finish, and what came of it in words. */
@@ -62,7 +62,9 @@ export function useSweeping({
   const glance = (candidate: ProposedCandidate) => {
     const pair = { keeper, candidate }
     return {
-      ...{ visitId, roomId, pair, held, part: null },
+      ...{ visitId, roomId, pair, part: null },
+      // A board is mixed for its candidate; a chip is of the full formula.
+      held: heldAs(held, held.held, candidate.strengthPercent),
       light: lightOfLook(held),
       modelSeenBefore:
         firstSpeaks === 'model' ||
