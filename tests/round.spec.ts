@@ -219,6 +219,36 @@ test('the sweep: all past one finish side by side, out by key, tap and whole lea
     expect(new Set(rows.map(({ id }) => id)).size).toBe(rows.length)
   })
 
+  await test.step('boards in hand are each of their candidate’s own strength, in the sweep and alone after it', async () => {
+    for (let n = 0; n < 3; n++) await page.keyboard.press('h')
+    await expect(page.getByRole('radio', { name: NAMES.board })).toBeChecked()
+    const cut = swatches.and(page.locator('[aria-label*=" at 75 per cent"][aria-pressed=false]'))
+    const code = (await cut.first().getAttribute('aria-label'))!
+    await cut.first().click()
+    await expect(outcome(page)).toHaveText(NAMES.saved)
+    expect((await looked()).at(-1)).toMatchObject({ held: 'board', held_strength_percent: 75 })
+    await swatches.and(page.locator(`[aria-label^="${code.split(':')[0]}"]`)).click()
+    await expect(outcome(page)).toHaveText('Back in hand.')
+    await page.keyboard.press('f')
+    await page.keyboard.press('u')
+    await expect(outcome(page)).toHaveText(NAMES.saved)
+    const last = (await looked()).at(-1)!
+    expect(last).toMatchObject({ held: 'board', verdict: 'unsure' })
+    const strength = Number(
+      / at (\d+) %/.exec(
+        (await page.getByRole('region', { name: NAMES.lastLook }).textContent())!,
+      )![1],
+    )
+    expect(last.held_strength_percent).toBe(strength)
+    await page
+      .getByRole('region', { name: NAMES.lastLook })
+      .getByRole('button', { name: NAMES.undo })
+      .click()
+    await page.keyboard.press('f')
+    for (let n = 0; n < 2; n++) await page.keyboard.press('h')
+    await expect(page.getByRole('radio', { name: NAMES.theScreen })).toBeChecked()
+  })
+
   await test.step('the rest stay: it is on record, and only then the model speaks', async () => {
     await page.keyboard.press('Enter')
     await expect(page.getByRole('main')).toContainText(/\d+ out, \d+ stays?\./)
