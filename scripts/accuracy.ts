@@ -11,6 +11,7 @@ import { planckianSpectrum } from '../src/core/colour/planckian'
 import type { Spectrum, Xyz } from '../src/core/colour/spectrum'
 import * as samples from '../src/core/colour/tables/test-colour-samples'
 import { smoothestReflectance } from '../src/core/paint/smoothest-reflectance'
+import { printByEye } from './accuracy/by-eye'
 import { printChances } from './accuracy/chances'
 import { printDemo } from './accuracy/demo'
 import { printEdges, printRendering } from './accuracy/edges'
@@ -96,6 +97,8 @@ if (process.env.ELM_SMALL) process.exit(0)
 
 console.log('Photo: camera, light and cards over 24 finishes, ΔE00')
 printPhoto()
+console.log('A finish matched by eye, simulated eyes')
+printByEye()
 console.log('Paint: ladder and hiding')
 printPaint()
 console.log('Light at its edges')

@@ -36,7 +36,8 @@ const LEANS: Partial<Record<ShiftDirection, number>> = {
   'more violet': 308,
 }
 
-function step([l, a, b]: Lab, { towards, size }: EyeShift): Lab {
+/** L*a*b* moved by what was said of it. */
+export function shiftedLab([l, a, b]: Lab, { towards, size }: EyeShift): Lab {
   const units = UNITS[size]
   if (towards === 'lighter') return [Math.min(99, l + units), a, b]
   if (towards === 'darker') return [Math.max(1, l - units), a, b]
@@ -57,7 +58,7 @@ function step([l, a, b]: Lab, { towards, size }: EyeShift): Lab {
  */
 export function shiftedByEye(deckColour: Reflectance, shifts: readonly EyeShift[]): Reflectance {
   if (shifts.length === 0) return deckColour
-  return reflectanceOfReading({ kind: 'lab', lab: shifts.reduce(step, labD65(deckColour)) })
+  return reflectanceOfReading({ kind: 'lab', lab: shifts.reduce(shiftedLab, labD65(deckColour)) })
 }
 
 /** "a little lighter, clearly greener". */

@@ -209,3 +209,14 @@ function checkedLab(lab: Lab): Lab {
 export function labD65(reflectance: Reflectance): Lab {
   return labFromXyz(xyzUnder(D65_WEIGHTS, reflectance))
 }
+
+/** Whether some surface has the colour (L*a*b*, D65, 2°): glare and lamps have none, nor has a yellow as deep as navy. */
+export function isOfASurface(lab: Lab): boolean {
+  try {
+    reflectanceOfReading({ kind: 'lab', lab })
+    return true
+  } catch (error) {
+    if (error instanceof RangeError) return false
+    throw error
+  }
+}

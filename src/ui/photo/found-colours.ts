@@ -2,7 +2,7 @@ import { prepareLight, screenColour, type ScreenColour } from '@/core/colour/app
 import { ILLUMINANT_SPECTRA } from '@/core/colour/illuminant'
 import type { Lab } from '@/core/colour/lab'
 import type { LinearRgb } from '@/core/colour/srgb'
-import { reflectanceOfReading } from '@/core/paint/reading'
+import { isOfASurface, reflectanceOfReading } from '@/core/paint/reading'
 import type { PaletteColour } from '@/core/photo/palette'
 import {
   colourOfShown,
@@ -19,21 +19,10 @@ export interface FoundColour extends PaletteColour, PhotoColour {
 
 const DAYLIGHT = prepareLight(ILLUMINANT_SPECTRA.D65, 500)
 
-/** Whether some surface has the colour: glare and lamps have none. */
-export function isOfASurface({ lab }: { readonly lab: Lab }): boolean {
-  try {
-    reflectanceOfReading({ kind: 'lab', lab })
-    return true
-  } catch (error) {
-    if (error instanceof RangeError) return false
-    throw error
-  }
-}
-
 /** A mean of pixels as a colour of the finish; none where no surface looks so in that light. */
 export function foundIn(photo: ReadablePhoto, { rgb, sharePercent }: PaletteColour): FoundColour[] {
   const found = { rgb, sharePercent, counts: true, ...colourOfShown(photo, shownOf(rgb)) }
-  return isOfASurface(found) ? [found] : []
+  return isOfASurface(found.lab) ? [found] : []
 }
 
 /** Two colours found apart that are one: their mean by share, read anew. */

@@ -1,11 +1,12 @@
 import type { ReadingEvidence } from '@/core/paint/reading-evidence'
+import { isOfASurface } from '@/core/paint/reading'
 import { CardError, CARDS, type CardKind } from '@/core/photo/card'
 import { photoLight, type PhotoLight } from '@/core/photo/photo-light'
 import { tappedSpot, type PhotoBytes, type Square } from '@/core/photo/pixels'
 import { shownOf, type ReadablePhoto, type Shown } from '@/core/photo/read-photo'
 import { evened, unevennessByCard, unevennessByRepeats } from '@/core/photo/unevenness'
 import { paletteInWorker, RefusedCard } from '@/workers/palette-client'
-import { isOfASurface, type FoundColour } from './found-colours'
+import type { FoundColour } from './found-colours'
 import { lightWordsOf, warningsOf } from './photo-words'
 import type { SaidLight } from './taken-in'
 
@@ -84,7 +85,7 @@ export async function readTapped(
       },
     },
     found: palette.colours
-      .filter(isOfASurface)
+      .filter(({ lab }) => isOfASurface(lab))
       .slice(0, MOST_FOUND)
       .map((each, i) => ({ ...sure(each, hasCard), counts: i < MOST_KEPT })),
     words: hasCard
