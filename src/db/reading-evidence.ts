@@ -12,6 +12,7 @@ export const ReadingEvidenceShape: z.ZodType<ReadingEvidence> = z.strictObject({
   balance: words.optional(),
   saysLightness: z.boolean().optional(),
   pictureCorrected: z.boolean().optional(),
+  field: words.optional(),
   device: words.optional(),
   measuredFor: words.optional(),
   takenAt: z.iso.datetime({ offset: true }).optional(),

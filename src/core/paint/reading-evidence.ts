@@ -15,6 +15,8 @@ export interface ReadingEvidence {
   readonly saysLightness?: boolean
   /** Whether the kept picture is the corrected one. */
   readonly pictureCorrected?: boolean
+  /** What its field of colours was of, where it was matched by eye in one. */
+  readonly field?: string
   /** The device, or the file that it came in. */
   readonly device?: string
   /** The light and the eye that its numbers were given for, before they were made D65 and 2°. */
@@ -28,8 +30,9 @@ const oneDecimal = (value: number): string =>
 
 /** "card and room’s light, balanced by the camera, given for D50, 2°"; empty where nothing was noted. */
 export function evidenceWords(evidence: ReadingEvidence): string {
-  const { card, light, balance, device, measuredFor, saysLightness } = evidence
+  const { card, light, balance, field, device, measuredFor, saysLightness } = evidence
   return [
+    field && `in a field of ${field}`,
     card && `with ${card}`,
     light && `in ${light}`,
     balance,

@@ -53,6 +53,22 @@ export const isUnderfoot = (kind: KeeperKind): boolean => UNDERFOOT.includes(kin
 export const mayInspire = (kind: KeeperKind, colours: number): boolean =>
   INSPIRE.includes(kind) && colours > 1
 
+const PHOTOGRAPHED: readonly KeeperKind[] = [
+  'stone',
+  'tile',
+  'counter',
+  'fireplace',
+  'carpet',
+  'upholstery',
+  'curtain',
+  'rug',
+  'cushion',
+  'art',
+]
+
+/** Whether it has colours in shares that a photo tells best; what is plain is matched by eye sooner. */
+export const isPhotographed = (kind: KeeperKind): boolean => PHOTOGRAPHED.includes(kind)
+
 export const KEEPER_STATES = ['staying', 'leaving', 'arriving', 'paintable'] as const
 export type KeeperState = (typeof KEEPER_STATES)[number]
 

@@ -1,6 +1,13 @@
 import { reflectanceOfReading } from '@/core/paint/reading'
 import { wholeColour } from '@/core/paint/typed-reading'
-import { emptyDraft, surfaceOf, withAnother, withBrought, type ColourDraft } from './colour-draft'
+import {
+  emptyDraft,
+  surfaceOf,
+  withAnother,
+  withBrought,
+  withoutOne,
+  type ColourDraft,
+} from './colour-draft'
 
 const LAB = { l: '66', a: '9', b: '14' }
 const shares = (drafts: readonly ColourDraft[]) => drafts.map(({ sharePercent }) => sharePercent)
@@ -22,10 +29,21 @@ test('shares never exceed the whole as colours are added', () => {
   expect(shares(withAnother([{ ...emptyDraft(0, 100), sharePercent: '70' }]))).toEqual(['70', '10'])
 })
 
+test('what is left out gives its share to the largest that stays', () => {
+  const drafts = [emptyDraft(0, 60), emptyDraft(1, 30), emptyDraft(2, 10)]
+  expect(shares(withoutOne(drafts, 1))).toEqual(['90', '10'])
+  expect(shares(withoutOne(drafts, 0))).toEqual(['90', '10'])
+  // What was typed is not a number yet.
+  expect(
+    shares(withoutOne([{ ...emptyDraft(0, 1), sharePercent: 'x' }, emptyDraft(1, 100)], 0)),
+  ).toEqual(['100'])
+})
+
 test('a draft has a surface once it is whole, and is as firm as how it was read', () => {
   const draft = emptyDraft(0, 100)
   expect(surfaceOf(draft)).toBeNull()
-  expect(surfaceOf({ ...draft, ...LAB })!.source).toBe('reader')
+  expect(surfaceOf({ ...draft, ...LAB, by: 'lab' })!.source).toBe('reader')
+  expect(surfaceOf({ ...draft, ...LAB })!.source).toBe('eye')
   expect(surfaceOf({ ...draft, ...LAB, by: 'photo' })!.source).toBe('photo')
   expect(surfaceOf({ ...draft, by: 'hex', hex: 'b99a82' })!.source).toBe('screen')
   const spectrum = '0.4 '.repeat(31)

@@ -6,15 +6,19 @@ import type { ReadingEvidence } from '@/core/paint/reading-evidence'
 import { OWN } from '@/core/paint/measured-for'
 import { readTyped, type TypedReading } from '@/core/paint/typed-reading'
 
-/** Ways to enter a colour by hand; a photo, a reader or a file fills them in. */
-export const READ_BY_WORDS = [
+/** Ways in which a colour of a keeper comes to be known; a reader and a file bring spectra and numbers. */
+export type ReadBy = 'photo' | 'field' | 'deck' | NumberKind
+
+/** How numbers are given. */
+export const NUMBER_WORDS = [
   ['lab', 'L*a*b*'],
-  ['spectral', 'A spectrum'],
-  ['deck', 'By eye, beside a deck colour'],
-  ['photo', 'A photo'],
-  ['hex', 'sRGB hex'],
+  ['spectral', 'a spectrum'],
+  ['hex', 'an sRGB hex'],
 ] as const
-export type ReadBy = (typeof READ_BY_WORDS)[number][0]
+export type NumberKind = (typeof NUMBER_WORDS)[number][0]
+
+export const isNumbers = (by: ReadBy): by is NumberKind =>
+  NUMBER_WORDS.some(([each]) => each === by)
 
 export interface PickedDeckColour {
   readonly id: string
@@ -37,11 +41,11 @@ export interface ColourDraft extends Omit<TypedReading, 'by'> {
 
 const USUAL_PARTS = ['ground', 'vein', 'fleck', 'grout', 'stripe']
 
-export function emptyDraft(place: number, sharePercent: number): ColourDraft {
+export function emptyDraft(place: number, sharePercent: number, by: ReadBy = 'field'): ColourDraft {
   return {
     part: USUAL_PARTS[place] ?? `colour ${place + 1}`,
     sharePercent: String(sharePercent),
-    by: 'lab',
+    by,
     l: '',
     a: '',
     b: '',
@@ -75,17 +79,40 @@ export function surfaceOf(
       return draft.deck
         ? { reflectance: shiftedByEye(draft.deck.reflectance, draft.shifts), source: 'eye' }
         : null
-    const read = readTyped({ ...draft, by: draft.by === 'photo' ? 'lab' : draft.by })
+    const read = readTyped(typedOf(draft))
     if (!read.ok) return null
-    const said = draft.by === 'photo' ? 'photo' : draft.by === 'spectral' ? draft.source : ''
     return {
       reflectance: reflectanceOfReading(read.reading),
-      source: said || sourceOf(read.reading),
+      source: sourceSaid(draft) ?? sourceOf(read.reading),
     }
   } catch (error) {
     if (error instanceof RangeError) return null
     throw error
   }
+}
+
+/** A draft as numbers: what a photo or an eye has found is L*a*b*. */
+export const typedOf = (draft: Omit<ColourDraft, 'deck' | 'shifts'>): TypedReading => ({
+  ...draft,
+  by: draft.by === 'hex' || draft.by === 'spectral' ? draft.by : 'lab',
+})
+
+/** What a draft knows of its source that its numbers do not say. */
+export const sourceSaid = ({
+  by,
+  source,
+}: Pick<ColourDraft, 'by' | 'source'>): ReadingSource | null =>
+  by === 'photo' ? 'photo' : by === 'field' ? 'eye' : by === 'spectral' ? source || null : null
+
+/** Without one of its colours: the largest that is left takes its share. */
+export function withoutOne(drafts: readonly ColourDraft[], place: number): readonly ColourDraft[] {
+  const left = drafts.filter((_, i) => i !== place)
+  const shares = left.map(({ sharePercent }) => Number(sharePercent) || 0)
+  const largest = shares.indexOf(Math.max(...shares))
+  const freed = Number(drafts[place]!.sharePercent) || 0
+  return left.map((draft, i) =>
+    i === largest ? { ...draft, sharePercent: String(Math.min(100, shares[i]! + freed)) } : draft,
+  )
 }
 
 /**
@@ -121,7 +148,11 @@ export function withAnother(drafts: readonly ColourDraft[]): readonly ColourDraf
     ...drafts.map((draft, i) =>
       i === largest ? { ...draft, sharePercent: String(shares[i]! - taken) } : draft,
     ),
-    emptyDraft(drafts.length, Math.max(1, Math.min(NEW_SHARE_PERCENT, free + taken))),
+    emptyDraft(
+      drafts.length,
+      Math.max(1, Math.min(NEW_SHARE_PERCENT, free + taken)),
+      drafts.at(-1)!.by,
+    ),
   ]
 }
 

@@ -65,7 +65,6 @@ export function DeckPicker({
           setEntered(typed)
         }}
       />
-      <input type="hidden" name={id} value={picked?.id ?? ''} />
       <span role="status" className="text-fine font-semibold">
         {error ?? problem}
       </span>

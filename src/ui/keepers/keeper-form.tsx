@@ -1,84 +1,134 @@
 'use client'
 
-import { useState } from 'react'
+import { useRef, useState } from 'react'
+import { flushSync } from 'react-dom'
 import type { HouseRules } from '@/core/advice/house-rules'
 import {
-  isFixed,
-  KEEPER_KINDS,
+  isPhotographed,
   KEEPER_STATES,
   kindWords,
   type KeeperKind,
 } from '@/core/pairing/keeper-kind'
 import { seedOfId } from '@/core/seeded-random'
+import { EYE_FIELD_UNCERTAINTY, STUFF_WORDS } from '@/core/paint/eye-field'
+import { OWN } from '@/core/paint/measured-for'
 import type { ReadingEvidence } from '@/core/paint/reading-evidence'
 import { spectrumText } from '@/core/paint/typed-reading'
-import type { TradeWords } from '@/core/trade-words'
+import { capital } from '@/core/words'
+import { Choice } from '../form/choice'
 import { Field, FormMessage, Select } from '../form/field'
 import { TextKey } from '../form/text-key'
 import { useCommandForm } from '../form/use-command-form'
+import { WaysToRead, WayToRead } from '../form/ways-to-read'
 import { PhotoReader, type KeptPhotos, type PhotographedColour } from '../photo/photo-reader'
+import { useSettings } from '../settings/settings-context'
 import {
   emptyDraft,
+  isEmpty,
+  isNumbers,
   labTexts,
   MOST_COLOURS,
+  NUMBER_WORDS,
   withAnother,
   withBrought,
+  withoutOne,
   type ColourDraft,
+  type ReadBy,
 } from './colour-draft'
-import { ColourFields } from './colour-fields'
+import { ColourLine } from './colour-line'
 import { ColourReaderPanel } from './colour-reader-panel'
+import { DeckPicker } from './deck-picker'
+import { EyeField } from './eye-field'
 import { KeeperDetails } from './keeper-details'
 import type { KeeperValues } from './keeper-values'
+import { KindPicture } from './kind-picture'
+import { KindPictures } from './kind-pictures'
 import { MeasurementFile, type Measured } from './measurement-file'
+import { NumberFields } from './number-fields'
 import { readKeeper } from './read-keeper'
-import { WaysToRead, WayToRead } from '../form/ways-to-read'
-import { useSettings } from '../settings/settings-context'
 
-/** What stays, and its one to five colours. */
+/** What stays: first its kind by a picture, then its one to five colours, the way that fits the kind at hand. */
 export function KeeperForm({
   visitId,
   keeper,
+  taken,
   roomId,
   otherRooms,
   rules,
-  onDone,
+  onKept,
+  onCancel,
 }: {
   readonly visitId: string
   readonly keeper: KeeperValues
+  /** Names of what else stays in the room. */
+  readonly taken: readonly string[]
   /** The room at hand; a finish that runs on may have been entered in another. */
   readonly roomId: string
   readonly otherRooms: readonly { readonly id: string; readonly name: string }[]
   readonly rules: HouseRules
-  readonly onDone: () => void
+  readonly onKept: (andAnother: boolean) => void
+  readonly onCancel: () => void
 }) {
   const { words } = useSettings()
-  const { onSubmit, pending, errors, message } = useCommandForm(
-    'keep-keeper',
-    (form) => readKeeper(form, words),
-    onDone,
-  )
+  const [kind, setKind] = useState(keeper.kind)
+  const [asksKind, setAsksKind] = useState(keeper.kind === null)
   const [state, setState] = useState(keeper.state)
   const [varies, setVaries] = useState(keeper.varies)
   const [photos, setPhotos] = useState<KeptPhotos>(keeper)
-  const [drafts, setDrafts] = useState<readonly ColourDraft[]>(
-    keeper.colours.length > 0 ? keeper.colours : [emptyDraft(0, 100)],
+  const [drafts, setDrafts] = useState<readonly ColourDraft[]>(keeper.colours)
+  const [atHand, setAtHand] = useState(0)
+  const andAnother = useRef(false)
+  const { onSubmit, pending, errors, message } = useCommandForm(
+    'keep-keeper',
+    (form) => {
+      const read = readKeeper(form, drafts, taken, words)
+      // What is wrong with a colour is said where it is read.
+      const wrong = read.ok ? -1 : drafts.findIndex((_, i) => hasErrorOf(read.fields, i))
+      if (wrong >= 0) flushSync(() => setAtHand(wrong))
+      return read
+    },
+    () => onKept(andAnother.current),
   )
+  const draft = drafts[atHand] ?? drafts[0]
+
+  function chooseKind(chosen: KeeperKind): void {
+    setKind(chosen)
+    setAsksKind(false)
+    const by = isPhotographed(chosen) ? 'photo' : 'field'
+    setDrafts(
+      drafts.length === 0
+        ? [emptyDraft(0, 100, by)]
+        : drafts.map((each) => (isEmpty(each) ? { ...each, by } : each)),
+    )
+  }
+
+  const change = (place: number, changed: Partial<ColourDraft>): void =>
+    setDrafts(drafts.map((each, i) => (i === place ? { ...each, ...changed } : each)))
+  const name = (place: number) => (field: string) => `colour${place}.${field}`
+
+  /** Reads the colour at hand in another way; what it was read by goes with the old one. */
+  function readBy(by: ReadBy): void {
+    if (by === draft!.by) return
+    const unread = { by, measuredFor: OWN, source: '', evidence: null } as const
+    // What an eye has not matched is not by eye.
+    change(atHand, by === 'field' ? { ...unread, l: '', a: '', b: '' } : unread)
+  }
 
   function takePhoto(found: readonly PhotographedColour[], kept: KeptPhotos): void {
     setDrafts(
       found.map(({ lab, sharePercent, evidence }, i) => ({
-        ...emptyDraft(i, Math.max(1, Math.floor(sharePercent))),
-        by: 'photo',
+        ...emptyDraft(i, Math.max(1, Math.floor(sharePercent)), 'photo'),
         ...labTexts(lab),
         evidence,
       })),
     )
+    setAtHand(0)
     if (kept.photoHash) setPhotos(kept)
   }
 
   function takeMeasured({ name, reading }: Measured, evidence: ReadingEvidence): void {
     const part = name.slice(0, 40)
-    const brought: Partial<ColourDraft> =
+    takeRead(
       reading.kind === 'lab'
         ? { part, by: 'lab', ...labTexts(reading.lab), evidence }
         : reading.kind === 'srgb'
@@ -90,8 +140,9 @@ export function KeeperForm({
               scale: 'share',
               source: 'spectral',
               evidence,
-            }
-    setDrafts(withBrought(drafts, brought, MOST_COLOURS))
+            },
+      false,
+    )
   }
 
   function takeRead(brought: Partial<ColourDraft>, itVaries: boolean): void {
@@ -100,93 +151,195 @@ export function KeeperForm({
   }
 
   return (
-    <form onSubmit={onSubmit} noValidate className="flex flex-col gap-3">
+    <form onSubmit={onSubmit} noValidate className="flex max-w-3xl flex-col gap-3">
       <input type="hidden" name="visitId" value={visitId} />
       <input type="hidden" name="keeperId" value={keeper.id} />
       <input type="hidden" name="roomId" value={keeper.roomId} />
       <input type="hidden" name="alsoIn" value={roomId} />
       <input type="hidden" name="photoHash" value={photos.photoHash ?? ''} />
       <input type="hidden" name="patchHash" value={photos.patchHash ?? ''} />
-      <div className="grid grid-cols-2 gap-4">
-        <Field
-          label="What stays"
-          name="name"
-          autoFocus={keeper.kind === ''}
-          defaultValue={keeper.name}
-          error={errors.name}
-          hint="As the household calls it; else its kind."
-        />
-        <Select
-          label="Kind"
-          name="kind"
-          defaultValue={keeper.kind}
-          error={errors.kind}
-          groups={kindGroups(words)}
-          options={keeper.kind === '' ? [['', 'what is it?']] : []}
-        />
-      </div>
-      <WaysToRead>
-        <PhotoReader onUse={takePhoto} />
-        <WayToRead name="A colour reader">
-          <ColourReaderPanel seed={seedOfId(keeper.id)} onRead={takeRead} />
-        </WayToRead>
-        <WayToRead name="A file">
-          <MeasurementFile onPick={takeMeasured} />
-        </WayToRead>
-      </WaysToRead>
-      {drafts.map((draft, i) => (
-        <ColourFields
-          key={i}
-          place={i}
-          draft={draft}
-          rules={rules}
-          errors={errors}
-          onChange={(change) =>
-            setDrafts(drafts.map((each, k) => (k === i ? { ...each, ...change } : each)))
-          }
-          onRemove={drafts.length > 1 ? () => setDrafts(drafts.filter((_, k) => k !== i)) : null}
-        />
-      ))}
-      {drafts.length < MOST_COLOURS && (
-        <TextKey className="self-start" onClick={() => setDrafts(withAnother(drafts))}>
-          Another colour that counts
-        </TextKey>
+      <input type="hidden" name="kind" value={kind ?? ''} />
+      {asksKind || !kind || !draft ? (
+        <>
+          <KindPictures chosen={kind} error={errors.kind} onChoose={chooseKind} />
+          <button type="button" className="key self-start" onClick={onCancel}>
+            Cancel
+          </button>
+        </>
+      ) : (
+        <>
+          <div className="flex items-center gap-3">
+            <KindPicture kind={kind} className="h-10 w-15" />
+            <h2 className="text-title">{capital(kindWords(kind, words))}</h2>
+            <TextKey onClick={() => setAsksKind(true)}>Another kind</TextKey>
+          </div>
+          <WaysToRead>
+            <PhotoReader onUse={takePhoto} />
+            {BY_HAND.map(([by, word]) => (
+              <button
+                key={by}
+                type="button"
+                className="key"
+                aria-pressed={by === draft.by || (by === 'lab' && isNumbers(draft.by))}
+                onClick={() => readBy(by)}
+              >
+                {word}
+              </button>
+            ))}
+            <WayToRead name="A colour reader">
+              <ColourReaderPanel seed={seedOfId(keeper.id)} onRead={takeRead} />
+            </WayToRead>
+            <WayToRead name="A file">
+              <MeasurementFile onPick={takeMeasured} />
+            </WayToRead>
+          </WaysToRead>
+          {draft.by === 'field' && (
+            <EyeField
+              key={`${keeper.id} ${atHand} ${kind}`}
+              name={name(atHand)('field')}
+              kind={kind}
+              matched={isEmpty(draft) ? null : [Number(draft.l), Number(draft.a), Number(draft.b)]}
+              error={errors[name(atHand)('field')]}
+              onMatch={(lab, stuff) =>
+                change(
+                  atHand,
+                  lab
+                    ? {
+                        ...labTexts(lab),
+                        evidence: {
+                          field: STUFF_WORDS[stuff],
+                          uncertainty: EYE_FIELD_UNCERTAINTY[stuff],
+                        },
+                      }
+                    : { l: '', a: '', b: '', evidence: null },
+                )
+              }
+            />
+          )}
+          {draft.by === 'deck' && (
+            <DeckPicker
+              name={name(atHand)}
+              picked={draft.deck}
+              shifts={draft.shifts}
+              error={errors[name(atHand)('deckColourId')]}
+              onPick={(deck) => change(atHand, { deck })}
+              onShift={(shifts) => change(atHand, { shifts })}
+            />
+          )}
+          {isNumbers(draft.by) && (
+            <Choice
+              label="Numbers as"
+              value={draft.by}
+              options={NUMBER_WORDS}
+              onChange={(by) => readBy(by as ReadBy)}
+            />
+          )}
+          {draft.by === 'photo' && isEmpty(draft) ? (
+            <p className="text-small">
+              {errors[name(atHand)('photo')] ??
+                'A photo with a card tells its colours and their shares.'}
+            </p>
+          ) : (
+            (isNumbers(draft.by) || draft.by === 'photo') && (
+              <NumberFields
+                name={name(atHand)}
+                draft={draft}
+                errors={errors}
+                onChange={(changed) => change(atHand, changed)}
+              />
+            )
+          )}
+          {drafts.map((each, i) => (
+            <ColourLine
+              key={i}
+              name={name(i)}
+              draft={each}
+              rules={rules}
+              errors={errors}
+              isAtHand={i === atHand}
+              onChange={(changed) => change(i, changed)}
+              onTake={() => setAtHand(i)}
+              onRemove={
+                drafts.length > 1
+                  ? () => {
+                      setDrafts(withoutOne(drafts, i))
+                      setAtHand(0)
+                    }
+                  : null
+              }
+            />
+          ))}
+          {drafts.length < MOST_COLOURS && !isEmpty(drafts.at(-1)!) && (
+            <TextKey
+              className="self-start"
+              onClick={() => {
+                setDrafts(withAnother(drafts))
+                setAtHand(drafts.length)
+              }}
+            >
+              Another colour that counts
+            </TextKey>
+          )}
+          <div className="grid grid-cols-2 gap-4">
+            <Field
+              label="What stays"
+              name="name"
+              defaultValue={keeper.name}
+              error={errors.name}
+              hint="As the household calls it; else its kind."
+            />
+            <Select
+              label="State"
+              name="state"
+              value={state}
+              onChange={(event) => setState(event.target.value)}
+              options={KEEPER_STATES.map((each) => [each, each])}
+              hint="Leaving is shown, never judged against."
+            />
+          </div>
+          {state === 'leaving' && (
+            <Field
+              label="What comes instead"
+              name="replacedBy"
+              defaultValue={keeper.replacedBy}
+              error={errors.replacedBy}
+            />
+          )}
+          <KeeperDetails {...{ keeper, otherRooms, errors, varies }} onVaries={setVaries} />
+          <div className="sticky bottom-0 flex flex-wrap items-center gap-4 bg-paper py-2">
+            <button
+              type="submit"
+              className="key key-first px-6"
+              disabled={pending}
+              onClick={() => (andAnother.current = false)}
+            >
+              Save
+            </button>
+            <button
+              type="submit"
+              className="key"
+              disabled={pending}
+              onClick={() => (andAnother.current = true)}
+            >
+              Save, and another
+            </button>
+            <button type="button" className="key" onClick={onCancel}>
+              Cancel
+            </button>
+            <FormMessage>{message}</FormMessage>
+          </div>
+        </>
       )}
-      <Select
-        label="State"
-        name="state"
-        value={state}
-        onChange={(event) => setState(event.target.value)}
-        options={KEEPER_STATES.map((each) => [each, each])}
-        hint="Leaving is shown, never judged against."
-      />
-      {state === 'leaving' && (
-        <Field
-          label="What comes instead"
-          name="replacedBy"
-          defaultValue={keeper.replacedBy}
-          error={errors.replacedBy}
-        />
-      )}
-      <KeeperDetails {...{ keeper, otherRooms, errors, varies }} onVaries={setVaries} />
-      <div className="flex items-center gap-4">
-        <button type="submit" className="key key-first px-6" disabled={pending}>
-          Save
-        </button>
-        <button type="button" className="key" onClick={onDone}>
-          Cancel
-        </button>
-        <FormMessage>{message}</FormMessage>
-      </div>
     </form>
   )
 }
 
-const kindGroups = (words: TradeWords) => {
-  const named = (kinds: readonly KeeperKind[]) =>
-    kinds.map((kind) => [kind, kindWords(kind, words)] as const)
-  return [
-    ['fixed', named(KEEPER_KINDS.filter(isFixed))],
-    ['furnishing', named(KEEPER_KINDS.filter((kind) => !isFixed(kind)))],
-  ] as const
-}
+/** Ways to read it without a device: by eye, beside a deck, and numbers for whoever has them. */
+const BY_HAND: readonly (readonly [ReadBy, string])[] = [
+  ['field', 'By eye'],
+  ['deck', 'A deck colour'],
+  ['lab', 'Numbers'],
+]
+
+const hasErrorOf = (fields: Readonly<Record<string, string>>, place: number): boolean =>
+  Object.keys(fields).some((field) => field.startsWith(`colour${place}.`))

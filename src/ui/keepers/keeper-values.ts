@@ -1,5 +1,5 @@
 import type { WallName } from '@/core/light/walls'
-import type { ViewShare } from '@/core/pairing/keeper-kind'
+import type { KeeperKind, ViewShare } from '@/core/pairing/keeper-kind'
 import type { Texture } from '@/core/pairing/role'
 import type { ColourDraft } from './colour-draft'
 
@@ -10,7 +10,8 @@ export interface KeeperValues {
   /** Every room it is in. */
   readonly roomIds: readonly string[]
   readonly name: string
-  readonly kind: string
+  /** Null until it is said. */
+  readonly kind: KeeperKind | null
   readonly state: string
   readonly place: string
   readonly note: string

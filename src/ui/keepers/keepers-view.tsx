@@ -14,7 +14,7 @@ import { useChange } from '../record/use-change'
 import { KeeperSwatch } from '../swatch/keeper-swatch'
 import { RelitPatch } from '../swatch/relit-patch'
 import { RelitPhoto } from '../swatch/relit-photo'
-import { kindWords, type KeeperKind } from '@/core/pairing/keeper-kind'
+import { kindWords } from '@/core/pairing/keeper-kind'
 import { useSettings } from '../settings/settings-context'
 import { KeeperForm } from './keeper-form'
 import type { KeeperValues } from './keeper-values'
@@ -59,7 +59,13 @@ export function KeepersView({
   const { change, message } = useChange()
   const edited = keepers.find(({ values }) => values.id === editing)?.values
   return (
-    <main className="grid min-h-0 flex-1 gap-8 overflow-y-auto p-5 lg:grid-cols-[1fr_24rem] xl:grid-cols-[1fr_28rem]">
+    <main
+      className={`grid min-h-0 flex-1 gap-8 overflow-y-auto p-5 ${
+        editing === null
+          ? 'lg:grid-cols-[1fr_24rem] xl:grid-cols-[1fr_28rem]'
+          : 'lg:grid-cols-[14rem_1fr]'
+      }`}
+    >
       <section
         aria-label="What stays"
         className="lg:sticky lg:top-0 lg:max-h-[calc(100dvh-13rem)] lg:self-start lg:overflow-y-auto"
@@ -74,6 +80,7 @@ export function KeepersView({
         <ul className="mt-3 border-t border-ink">
           {keepers.map((keeper) => (
             <KeeperLine
+              isShort={editing !== null}
               key={keeper.values.id}
               keeper={keeper}
               otherRooms={otherRooms}
@@ -116,10 +123,15 @@ export function KeepersView({
             key={editing}
             visitId={visitId}
             keeper={edited ?? { ...fresh, id: editing }}
+            taken={keepers.flatMap(({ values }) => (values.id === editing ? [] : [values.name]))}
             roomId={fresh.roomId}
             otherRooms={otherRooms}
             rules={rules}
-            onDone={() => {
+            onKept={(andAnother) => {
+              setEditing(andAnother ? newId() : null)
+              setBack(!andAnother)
+            }}
+            onCancel={() => {
               setEditing(null)
               setBack(true)
             }}
@@ -145,12 +157,15 @@ export function KeepersView({
 
 function KeeperLine({
   keeper,
+  isShort,
   otherRooms,
   rules,
   onEdit,
   onTakeOut,
 }: {
   readonly keeper: ListedKeeper
+  /** Beside a form there is room for its name and its colours. */
+  readonly isShort: boolean
   readonly otherRooms: readonly { readonly id: string; readonly name: string }[]
   readonly rules: HouseRules
   readonly onEdit: () => void
@@ -159,21 +174,34 @@ function KeeperLine({
   const { words } = useSettings()
   const { values, colours } = keeper
   const leaving = values.state === 'leaving'
+  const swatch = (
+    <KeeperSwatch colours={colours}>
+      {({ part, reflectance }) => (
+        <RelitPatch
+          reflectance={reflectance}
+          label={`${values.name}, ${part}`}
+          className="h-full w-full"
+        />
+      )}
+    </KeeperSwatch>
+  )
+  if (isShort)
+    return (
+      <li id={values.id} className="flex items-center gap-3 border-b border-rule py-1">
+        <div className="h-11 w-14 shrink-0">{swatch}</div>
+        <h2 className={`min-w-0 flex-1 text-small ${leaving ? 'line-through' : ''}`}>
+          {values.name}
+        </h2>
+        <TextKey onClick={onEdit} aria-label={`Change ${values.name}`}>
+          Change
+        </TextKey>
+      </li>
+    )
   const alsoIn = otherRooms.filter(({ id }) => values.roomIds.includes(id))
   return (
     <li id={values.id} className="flex flex-wrap gap-4 border-b border-rule py-3">
       <div className="w-44 shrink-0 lg:max-xl:w-32">
-        <div className="h-24">
-          <KeeperSwatch colours={colours}>
-            {({ part, reflectance }) => (
-              <RelitPatch
-                reflectance={reflectance}
-                label={`${values.name}, ${part}`}
-                className="h-full w-full"
-              />
-            )}
-          </KeeperSwatch>
-        </div>
+        <div className="h-24">{swatch}</div>
         {values.patchHash && (
           <figure className="mt-2">
             <div className="h-24">
@@ -207,7 +235,7 @@ function KeeperLine({
       <div className="min-w-48 flex-1">
         <h2 className={`text-title leading-6 ${leaving ? 'line-through' : ''}`}>{values.name}</h2>
         <p className="text-small text-dim">
-          {values.kind === '' ? '' : kindWords(values.kind as KeeperKind, words)}
+          {values.kind && kindWords(values.kind, words)}
           {values.state !== 'staying' && `, ${values.state}`}
           {leaving ? ': not judged against' : ''}
           {leaving && values.replacedBy && `; instead: ${values.replacedBy}`}

@@ -1,22 +1,21 @@
 import { z } from 'zod'
 import type { PayloadOf } from '@/commands/kinds'
 import { WALL_NAMES } from '@/core/light/walls'
-import { KEEPER_KINDS, KEEPER_STATES, kindWords, VIEW_SHARES } from '@/core/pairing/keeper-kind'
-import { TEXTURES } from '@/core/pairing/role'
-import { SHIFT_DIRECTIONS, SHIFT_SIZES, type EyeShift } from '@/core/paint/by-eye'
-import type { ReadingEvidence } from '@/core/paint/reading-evidence'
 import {
-  MEASURED_FOR,
-  measuredForWords,
-  OWN,
-  type MeasuredForName,
-} from '@/core/paint/measured-for'
+  KEEPER_KINDS,
+  KEEPER_STATES,
+  kindWords,
+  VIEW_SHARES,
+  type KeeperKind,
+} from '@/core/pairing/keeper-kind'
+import { TEXTURES } from '@/core/pairing/role'
+import { measuredForWords, OWN } from '@/core/paint/measured-for'
 import { readTyped } from '@/core/paint/typed-reading'
 import type { TradeWords } from '@/core/trade-words'
 import { choiceValue, nameValue, noteValue, numberValue } from '../form/form-values'
 import { fieldsOf } from '../form/read-form'
 import type { Filled } from '../form/use-command-form'
-import { MOST_COLOURS } from './colour-draft'
+import { isEmpty, sourceSaid, typedOf, type ColourDraft } from './colour-draft'
 import { capital } from '@/core/words'
 
 const shortText = z.string().trim().max(80, 'Expected at most 80 characters.').default('')
@@ -43,70 +42,46 @@ const KeeperFields = z.object({
   patchHash: z.string().transform((hash) => hash || null),
 })
 
-const READ_BY = ['lab', 'photo', 'hex', 'spectral', 'deck'] as const
-const text = z.string().default('')
 type Colour = PayloadOf<'keep-keeper'>['colours'][number]
+type Refused = Readonly<Record<string, string>>
 
-const ColourFields = z
-  .object({
-    part: nameValue('what part this colour is', 40),
-    sharePercent: numberValue(1, 100, '%').transform(Math.round),
-    by: choiceValue(READ_BY),
-    l: text,
-    a: text,
-    b: text,
-    hex: text,
-    spectrum: text,
-    source: z.enum(['', 'spectral', 'uncalibrated']).default(''),
-    measuredFor: z.enum(MEASURED_FOR).default(OWN),
-    scale: z.enum(['', 'share', 'percent']).default(''),
-    evidence: text,
-    deckColourId: text,
-    shift0: text,
-    shift1: text,
-  })
-  .transform(({ part, sharePercent, ...form }, context): Colour => {
-    const refuse = (field: string, message: string): never => {
-      context.addIssue({ code: 'custom', path: [field], message })
-      return z.NEVER
-    }
-    if (form.by === 'deck') {
-      if (!z.uuid().safeParse(form.deckColourId).success)
-        return refuse('deckColourId', 'Pick a colour from the deck first.')
-      return {
-        part,
-        sharePercent,
-        deckColourId: form.deckColourId,
-        shift: [form.shift0, form.shift1].flatMap(shiftOf),
-      }
-    }
-    const read = readTyped({ ...form, by: form.by === 'photo' ? 'lab' : form.by })
-    if (!read.ok) {
-      for (const { field, message } of read.problems) refuse(field, message)
-      return z.NEVER
-    }
-    const source = form.by === 'photo' ? 'photo' : form.by === 'spectral' ? form.source : ''
-    return {
-      part,
-      sharePercent,
-      reading: plain(read.reading),
-      source: source || null,
-      evidence: evidenceOf(form.evidence, form.by === 'lab' ? form.measuredFor : OWN),
-    }
-  })
+const PartAndShare = z.object({
+  part: nameValue('what part this colour is', 40),
+  sharePercent: numberValue(1, 100, '%').transform(Math.round),
+})
+
+/** A colour as it is sent, or what is wrong with it by field. */
+function readColour(draft: ColourDraft): Colour | { readonly fields: Refused } {
+  const said = PartAndShare.safeParse(draft)
+  const fields: Record<string, string> = said.error ? fieldsOf(said.error) : {}
+  const wrong = (problems: Refused) => ({ fields: { ...fields, ...problems } })
+  const partAndShare = said.data!
+  if (draft.by === 'deck') {
+    if (!draft.deck) return wrong({ deckColourId: 'Pick a colour from the deck first.' })
+    if (!said.success) return wrong({})
+    return { ...partAndShare, deckColourId: draft.deck.id, shift: [...draft.shifts] }
+  }
+  if (isEmpty(draft) && draft.by === 'field')
+    return wrong({ field: 'Tap the colour that comes nearest.' })
+  if (isEmpty(draft) && draft.by === 'photo')
+    return wrong({ photo: 'Take a photo of it, or match it by eye.' })
+  const read = readTyped(typedOf(draft))
+  if (!read.ok)
+    return wrong(Object.fromEntries(read.problems.map(({ field, message }) => [field, message])))
+  if (!said.success) return wrong({})
+  return {
+    ...partAndShare,
+    reading: plain(read.reading),
+    source: sourceSaid(draft),
+    evidence:
+      draft.evidence ??
+      (draft.by === 'lab' && draft.measuredFor !== OWN
+        ? { measuredFor: measuredForWords(draft.measuredFor) }
+        : null),
+  }
+}
 
 type Read = Extract<ReturnType<typeof readTyped>, { ok: true }>['reading']
-
-/** What the form carries along of it; the server looks at it. */
-const evidenceOf = (
-  json: string,
-  measuredFor: MeasuredForName,
-): Extract<Colour, { reading: unknown }>['evidence'] =>
-  json !== ''
-    ? (JSON.parse(json) as ReadingEvidence)
-    : measuredFor === OWN
-      ? null
-      : { measuredFor: measuredForWords(measuredFor) }
 
 /** A reading as it is sent: typed arrays become lists. */
 const plain = (reading: Read): Extract<Colour, { reading: unknown }>['reading'] => {
@@ -124,57 +99,54 @@ const plain = (reading: Read): Extract<Colour, { reading: unknown }>['reading'] 
   }
 }
 
-/** "a little|lighter" as a step; nothing for an empty field. */
-function shiftOf(value: string): EyeShift[] {
-  const [size, towards] = value.split('|')
-  const shift = z
-    .object({ size: z.enum(SHIFT_SIZES), towards: z.enum(SHIFT_DIRECTIONS) })
-    .safeParse({ size, towards })
-  return shift.success ? [shift.data] : []
-}
-
-/** What the form of a keeper comes to: what stays, with its rooms and its colours. */
-export function readKeeper(form: FormData, words: TradeWords): Filled<'keep-keeper'> {
+/**
+ * What the form of a keeper comes to: what stays, with its rooms and its colours.
+ *
+ * @param taken names that the room has already
+ */
+export function readKeeper(
+  form: FormData,
+  drafts: readonly ColourDraft[],
+  taken: readonly string[],
+  words: TradeWords,
+): Filled<'keep-keeper'> {
   const kind = KEEPER_KINDS.find((each) => each === form.get('kind'))
-  // What has no name yet goes by its kind.
-  const name = capital(
-    String(form.get('name') ?? '').trim() || (kind ? kindWords(kind, words) : ''),
-  )
+  const typed = String(form.get('name') ?? '').trim()
+  const name = typed ? capital(typed) : kind ? nameByKind(kind, taken, words) : ''
   const keeper = KeeperFields.safeParse({ ...Object.fromEntries(form), name })
-  const positions = Array.from({ length: MOST_COLOURS }, (_, i) => i).filter(
-    (i) => i === 0 || form.has(`colour${i}.part`),
-  )
-  const colours = positions.map((i) => ColourFields.safeParse(entriesOf(form, `colour${i}.`)))
+  const colours = drafts.map(readColour)
   const fields = {
     ...(keeper.error && fieldsOf(keeper.error)),
     ...Object.fromEntries(
       colours.flatMap((colour, i) =>
-        Object.entries(colour.error ? fieldsOf(colour.error) : {}).map(([name, message]) => [
-          `colour${i}.${name}`,
+        Object.entries('fields' in colour ? colour.fields : {}).map(([field, message]) => [
+          `colour${i}.${field}`,
           message,
         ]),
       ),
     ),
   }
   if (!keeper.success || Object.keys(fields).length > 0) return { ok: false, fields }
-  const read = colours.map((colour) => colour.data!)
+  const read = colours as readonly Colour[]
   const total = read.reduce((sum, colour) => sum + colour.sharePercent, 0)
   if (total > 100)
     return {
       ok: false,
       fields: {
-        [`colour${positions.at(-1)}.sharePercent`]: `Expected shares of at most 100 % together, got ${total} %.`,
+        [`colour${drafts.length - 1}.sharePercent`]: `Expected shares of at most 100 % together, got ${total} %.`,
       },
     }
   const roomIds = form.getAll('alsoIn').map(String)
   const touched = form.getAll('walls')
   const walls = WALL_NAMES.filter((wall) => touched.includes(wall))
-  return { ok: true, payload: { ...keeper.data, walls, roomIds, colours: read } }
+  return { ok: true, payload: { ...keeper.data, walls, roomIds, colours: [...read] } }
 }
 
-const entriesOf = (form: FormData, prefix: string): Record<string, unknown> =>
-  Object.fromEntries(
-    [...form]
-      .filter(([name]) => name.startsWith(prefix))
-      .map(([name, value]) => [name.slice(prefix.length), value]),
-  )
+/** What has no name yet goes by its kind; a second one of a room is counted. */
+function nameByKind(kind: KeeperKind, taken: readonly string[], words: TradeWords): string {
+  const name = capital(kindWords(kind, words))
+  const has = (each: string): boolean =>
+    taken.some((one) => one.toLowerCase() === each.toLowerCase())
+  if (!has(name)) return name
+  for (let count = 2; ; count++) if (!has(`${name} ${count}`)) return `${name} ${count}`
+}

@@ -7,7 +7,7 @@ export const SOURCE_WORDS: Record<ReadingSource, string> = {
   reader: 'L*a*b* reading',
   maker: 'maker’s figure',
   screen: 'one screen number',
-  eye: 'by eye, from the deck',
+  eye: 'by eye',
   uncalibrated: 'spectrum, reader not calibrated',
   photo: 'from a photo',
 }

@@ -17,7 +17,8 @@ export interface FoundColour extends PaletteColour, PhotoColour {
   readonly counts: boolean
 }
 
-const DAYLIGHT = prepareLight(ILLUMINANT_SPECTRA.D65, 500)
+/** How readings are drawn where no room's light is. */
+export const DAYLIGHT = prepareLight(ILLUMINANT_SPECTRA.D65, 500)
 
 /** A mean of pixels as a colour of the finish; none where no surface looks so in that light. */
 export function foundIn(photo: ReadablePhoto, { rgb, sharePercent }: PaletteColour): FoundColour[] {

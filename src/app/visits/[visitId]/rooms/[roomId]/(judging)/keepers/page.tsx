@@ -69,7 +69,7 @@ export default async function KeepersPage({
         ...PLAIN_VALUES,
         roomId: room.id,
         name: '',
-        kind: '',
+        kind: null,
         colours: [],
       }}
       firstId={randomUUID()}
@@ -111,7 +111,11 @@ function valuesOf(keeper: Keeper): KeeperValues {
         }
       switch (reading.kind) {
         case 'lab':
-          return { ...entered, by: source === 'photo' ? 'photo' : 'lab', ...labTexts(reading.lab) }
+          return {
+            ...entered,
+            by: source === 'photo' ? 'photo' : source === 'eye' ? 'field' : 'lab',
+            ...labTexts(reading.lab),
+          }
         case 'srgb':
           return { ...entered, by: 'hex', hex: reading.hex }
         case 'spectral':
