@@ -175,11 +175,19 @@ export async function pressKeyOn(page: Page, control: Locator): Promise<void> {
   await page.keyboard.press('Enter')
 }
 
-/** Says what something that stays is, by its first letters, with the select in focus. */
+/** Says what something that stays is, by its first letters, with the pictures in focus. */
 export async function chooseKind(page: Page, letters: string): Promise<void> {
-  await tabTo(page, page.getByLabel(NAMES.kind))
+  await tabTo(page, page.getByRole('group', { name: NAMES.kind }).locator('[tabindex="0"]'))
   await page.keyboard.type(letters)
+  await page.keyboard.press('Enter')
 }
+
+/** Says what something that stays is, by its picture. */
+export const pickKind = (page: Page, kind: string): Promise<void> =>
+  page
+    .getByRole('group', { name: NAMES.kind })
+    .getByRole('button', { name: kind, exact: true })
+    .click()
 
 export const VISIT = 'The Orrin-Vale household'
 

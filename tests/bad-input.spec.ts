@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test'
-import { demoVisit, open, demoRoom, test } from './app'
+import { demoVisit, open, demoRoom, test, pickKind } from './app'
 import { NAMES } from './names'
 
 test('a brief with an impossible place, date and name is refused at its fields, and kept as typed', async ({
@@ -59,7 +59,8 @@ test('L* of 140, a hex of five digits and a colour no finish has are refused', a
   const snug = demoRoom(demoVisit(app), 'Basement snug')
   await open(page, `${snug}/keepers`)
   await page.getByRole('button', { name: NAMES.addWhatStays }).click()
-  await page.getByLabel(NAMES.kind).selectOption('stone')
+  await pickKind(page, 'Stone')
+  await page.getByRole('button', { name: NAMES.numbers }).click()
   await page.getByRole('textbox', { name: NAMES.whatStays }).fill('Ghost')
   const keep = page.getByRole('button', { name: NAMES.save, exact: true })
   const lab = async (...values: string[]) => {
@@ -72,7 +73,7 @@ test('L* of 140, a hex of five digits and a colour no finish has are refused', a
   await expect(page.getByLabel(NAMES.lStar, { exact: true })).toHaveValue('140')
   await lab('90', '60', '-60')
   await expect(page.getByText(/No painted surface can have this colour/)).toBeVisible()
-  await page.getByLabel(NAMES.itsColourBy).selectOption('hex')
+  await page.getByLabel('Numbers as').selectOption('hex')
   await page.getByLabel('Hex').fill('#12345')
   await keep.click()
   await expect(page.getByText('Expected six digits 0–9 a–f, got “#12345”.')).toBeVisible()

@@ -82,14 +82,15 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
 
   await test.step('the stone that stays', async () => {
     await next('enter what stays')
-    await typeInto(page, page.getByRole('textbox', { name: NAMES.whatStays }), 'Stone counter')
     await chooseKind(page, 'stone')
+    await pressKeyOn(page, button(NAMES.numbers))
     for (const [axis, value] of [
       ['L*', '66'],
       ['a*', '9'],
       ['b*', '14'],
     ] as const)
       await typeInto(page, page.getByLabel(axis, { exact: true }), value)
+    await typeInto(page, page.getByRole('textbox', { name: NAMES.whatStays }), 'Stone counter')
     await pressKeyOn(page, button('Save', true))
     await expect(page.getByRole('heading', { name: NAMES.stoneCounter })).toBeVisible()
   })

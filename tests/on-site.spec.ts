@@ -1,5 +1,5 @@
 import { expect, type Locator, type Page } from '@playwright/test'
-import { open, overhang, tabsPressed, tabTo, test, typeInto, type App } from './app'
+import { chooseKind, open, overhang, tabsPressed, tabTo, test, typeInto, type App } from './app'
 import { NAMES } from './names'
 import { CARD_AT, photograph } from './photographs'
 
@@ -12,6 +12,8 @@ const NOON = new Date('2026-11-20T15:00:00Z')
 interface Hand {
   readonly fill: (field: Locator, text: string) => Promise<void>
   readonly choose: (select: Locator, value: string, letters: string) => Promise<void>
+  /** Says what stays by its picture. */
+  readonly kind: (name: string, letters: string) => Promise<void>
   readonly press: (control: Locator) => Promise<void>
   /** Presses a control, or the key that stands for it where the hand is. */
   readonly key: (control: Locator, key: string) => Promise<void>
@@ -23,10 +25,12 @@ interface Hand {
 }
 
 const FEET = `14' 6"`
-const TYPED_KEEPERS = [
-  ['counter', 'cou', '62, 3, 11'],
-  ['curtain', 'cur', '70, 2, 9'],
+const KEEPERS_BY_EYE = [
+  ['Floor', 'flo'],
+  ['Trim', 'tri'],
 ] as const
+// The one of a field that Tab comes to.
+const CELL = '[tabindex="0"]'
 const CANDIDATES = ['H111-4', 'G001-3'] as const
 
 /** From an empty store to a verdict in the grid and on the sheet. */
@@ -80,7 +84,7 @@ async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void>
   await test.step('three that stay, the first by photo', async () => {
     await goTo('Keepers', 'keepers')
     hand.done('to the keepers')
-    await hand.choose(page.getByLabel(NAMES.kind), 'stone', 'sto')
+    await hand.kind('Stone', 'sto')
     const file = page.getByLabel(NAMES.photoWithACard)
     await hand.reach(file)
     await file.setInputFiles({
@@ -96,10 +100,14 @@ async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void>
     await hand.key(button('Save', true), KEEP)
     await expect(page.getByRole('heading', { name: 'stone' })).toBeVisible()
     hand.done('first keeper by photo')
-    for (const [kind, letters, lab] of TYPED_KEEPERS) {
+    for (const [kind, letters] of KEEPERS_BY_EYE) {
       await hand.press(button('Add what stays'))
-      await hand.choose(page.getByLabel(NAMES.kind), kind, letters)
-      await hand.fill(page.getByLabel(NAMES.lStar, { exact: true }), lab)
+      await hand.kind(kind, letters)
+      for (const asks of ['which comes nearest?', 'And of these?']) {
+        await expect(page.getByText(asks)).toBeVisible()
+        await hand.press(page.getByRole('group', { name: 'Match it by eye' }).locator(CELL))
+      }
+      await expect(page.getByTestId('meaning')).toContainText(/by eye in a field of .*±/)
       await hand.key(button('Save', true), KEEP)
       await expect(page.getByRole('heading', { name: kind })).toBeVisible()
     }
@@ -153,6 +161,7 @@ test('from an empty store to a verdict by keyboard alone: in feet, in a town of 
       await tabTo(page, select)
       await page.keyboard.type(letters)
     },
+    kind: (_, letters) => chooseKind(page, letters),
     press: async (control) => {
       await tabTo(page, control)
       await page.keyboard.press('Enter')
@@ -212,6 +221,7 @@ test.describe('with a thumb, on a phone', () => {
         await tap(select)
         await select.selectOption(value)
       },
+      kind: (name) => tap(page.getByRole('button', { name, exact: true })),
       press: tap,
       key: tap,
       // The tap that opens the list of files; opening it is the browser's.

@@ -9,7 +9,7 @@ import { D65_WHITE } from '../src/core/colour/illuminant'
 import { labFromXyz, type Lab } from '../src/core/colour/lab'
 import { linearRgbFromHex, xyzFromLinearRgb } from '../src/core/colour/srgb'
 import type { TestLightName } from '../src/core/photo/test-cameras.fixture'
-import { demoVisit, hexOf, open, demoRoom, tabTo, test } from './app'
+import { demoVisit, hexOf, open, demoRoom, pickKind, tabTo, test } from './app'
 import { NAMES } from './names'
 import { CARD_AT, photograph, pngHeader, TRUTH } from './photographs'
 
@@ -17,7 +17,7 @@ import { CARD_AT, photograph, pngHeader, TRUTH } from './photographs'
 async function openPhotoReader(page: Page, room: string, light: string): Promise<Locator> {
   await open(page, `${room}/keepers?${light}`)
   await page.getByRole('button', { name: NAMES.addWhatStays }).click()
-  await page.getByLabel(NAMES.kind).selectOption('stone')
+  await pickKind(page, 'Stone')
   return page.getByLabel(NAMES.photoWithACard)
 }
 

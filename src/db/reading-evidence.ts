@@ -11,6 +11,9 @@ export const ReadingEvidenceShape: z.ZodType<ReadingEvidence> = z.strictObject({
   light: words.optional(),
   balance: words.optional(),
   saysLightness: z.boolean().optional(),
+  exposure: z
+    .strictObject({ white: z.number().positive(), illuminanceLux: z.number().positive() })
+    .optional(),
   pictureCorrected: z.boolean().optional(),
   field: words.optional(),
   device: words.optional(),

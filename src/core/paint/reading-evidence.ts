@@ -1,4 +1,5 @@
 import { finite } from '../check'
+import type { Exposure } from '../photo/exposure-lock'
 import type { Uncertainty } from './reading'
 
 /** What a reading was made with, kept beside it; whatever was not noted is left out. */
@@ -13,6 +14,8 @@ export interface ReadingEvidence {
   readonly balance?: string
   /** Whether a photo tells lightness, or hue and chroma alone. */
   readonly saysLightness?: boolean
+  /** How bright the card came out, and in what light, where that is known. */
+  readonly exposure?: Exposure
   /** Whether the kept picture is the corrected one. */
   readonly pictureCorrected?: boolean
   /** What its field of colours was of, where it was matched by eye in one. */

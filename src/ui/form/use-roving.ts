@@ -1,30 +1,40 @@
 'use client'
 
-import { useState, type KeyboardEvent } from 'react'
+import { useRef, useState, type KeyboardEvent } from 'react'
 
 /**
  * Buttons in rows of which Tab comes to one: arrow keys go from one to the next, a letter to the next whose words begin with
  * it, Enter presses as ever.
  *
  * @param columns how many stand in a row; read from the page where it is not known
+ * @param first the one that Tab comes to at first
  */
-export function useRoving(columns?: number) {
-  const [active, setActive] = useState(0)
+export function useRoving(columns?: number, first = 0) {
+  const [active, setActive] = useState(first)
+  const typed = useRef('')
 
   function onKeyDown(event: KeyboardEvent<HTMLElement>): void {
     if (event.ctrlKey || event.metaKey || event.altKey) return
     const cells = [...event.currentTarget.querySelectorAll<HTMLElement>('[data-cell]')]
     const at = cells.indexOf(event.target as HTMLElement)
     if (at < 0) return
+    if (isStep(event.key)) typed.current = ''
     const to = isStep(event.key)
       ? at + stepOf(event.key, columns ?? inARow(cells))
       : event.key.length === 1 && event.key !== ' '
-        ? nextByLetter(cells, at, event.key.toLowerCase())
-        : at
-    if (to === at) return
+        ? byLetter(cells, at, event.key.toLowerCase())
+        : -1
+    if (to < 0) return
     event.preventDefault()
     event.stopPropagation()
     cells[to]?.focus()
+  }
+
+  /** Letters go on with those before while something begins so; else with the next that begins with this one. */
+  function byLetter(cells: readonly HTMLElement[], at: number, letter: string): number {
+    const further = nextBeginning(cells, at, typed.current + letter)
+    typed.current = further < 0 ? letter : typed.current + letter
+    return further < 0 ? nextBeginning(cells, at + 1, letter) : further
   }
 
   return {
@@ -48,7 +58,8 @@ function inARow(cells: readonly HTMLElement[]): number {
   return second < 0 ? cells.length : second
 }
 
-function nextByLetter(cells: readonly HTMLElement[], at: number, letter: string): number {
-  const order = [...cells.keys()].map((i) => (at + 1 + i) % cells.length)
-  return order.find((i) => cells[i]!.textContent?.trim().toLowerCase().startsWith(letter)) ?? at
+/** The next whose words begin so; -1 where none does. */
+function nextBeginning(cells: readonly HTMLElement[], from: number, typed: string): number {
+  const order = [...cells.keys()].map((i) => (from + i) % cells.length)
+  return order.find((i) => cells[i]!.textContent.trim().toLowerCase().startsWith(typed)) ?? -1
 }

@@ -2,14 +2,13 @@
 
 import { useState, type ReactNode } from 'react'
 
-/** Devices that fill colours in, each opened by a key of its own; typing needs none of them. */
+/** The ways to read a colour, a key each. */
 export function WaysToRead({ children }: { readonly children: ReactNode }) {
   return (
     <section
       aria-label="Ways to read it"
       className="flex flex-wrap items-center gap-2 border-t border-rule pt-3 text-small"
     >
-      Read its colours from
       {children}
     </section>
   )

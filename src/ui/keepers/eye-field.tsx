@@ -79,6 +79,7 @@ export function EyeField({
             </div>
             {tapped ? (
               <Squares
+                key="second"
                 field={secondField(stuff, tapped)}
                 onTap={(lab) => {
                   setTapped(null)
@@ -150,7 +151,9 @@ function Squares({
   readonly onTap: (lab: Lab) => void
 }) {
   const columns = field[0]!.length
-  const { cell, onKeyDown } = useRoving(columns)
+  // Keys begin in the middle: it is nowhere far from there.
+  const middle = Math.floor(field.length / 2) * columns + Math.floor(columns / 2)
+  const { cell, onKeyDown } = useRoving(columns, middle)
   const squares = useMemo(
     () =>
       field.flat().map((lab) => {
@@ -172,6 +175,7 @@ function Squares({
             key={i}
             type="button"
             {...cell(i)}
+            autoFocus={i === middle}
             aria-label={square.words}
             className="min-h-11 focus-visible:z-10"
             onClick={() => onTap(square.lab)}

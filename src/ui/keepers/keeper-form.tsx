@@ -12,6 +12,7 @@ import {
 import { seedOfId } from '@/core/seeded-random'
 import { EYE_FIELD_UNCERTAINTY, STUFF_WORDS } from '@/core/paint/eye-field'
 import { OWN } from '@/core/paint/measured-for'
+import type { Exposure } from '@/core/photo/exposure-lock'
 import type { ReadingEvidence } from '@/core/paint/reading-evidence'
 import { spectrumText } from '@/core/paint/typed-reading'
 import { capital } from '@/core/words'
@@ -55,6 +56,7 @@ export function KeeperForm({
   roomId,
   otherRooms,
   rules,
+  exposuresBefore,
   onKept,
   onCancel,
 }: {
@@ -66,6 +68,7 @@ export function KeeperForm({
   readonly roomId: string
   readonly otherRooms: readonly { readonly id: string; readonly name: string }[]
   readonly rules: HouseRules
+  readonly exposuresBefore: readonly Exposure[]
   readonly onKept: (andAnother: boolean) => void
   readonly onCancel: () => void
 }) {
@@ -150,6 +153,18 @@ export function KeeperForm({
     if (itVaries) setVaries(true)
   }
 
+  /** A way that needs no device. */
+  const byHand = (by: ReadBy, word: string) => (
+    <button
+      type="button"
+      className="key"
+      aria-pressed={by === draft!.by || (by === 'lab' && isNumbers(draft!.by))}
+      onClick={() => readBy(by)}
+    >
+      {word}
+    </button>
+  )
+
   return (
     <form onSubmit={onSubmit} noValidate className="flex max-w-3xl flex-col gap-3">
       <input type="hidden" name="visitId" value={visitId} />
@@ -174,24 +189,16 @@ export function KeeperForm({
             <TextKey onClick={() => setAsksKind(true)}>Another kind</TextKey>
           </div>
           <WaysToRead>
-            <PhotoReader onUse={takePhoto} />
-            {BY_HAND.map(([by, word]) => (
-              <button
-                key={by}
-                type="button"
-                className="key"
-                aria-pressed={by === draft.by || (by === 'lab' && isNumbers(draft.by))}
-                onClick={() => readBy(by)}
-              >
-                {word}
-              </button>
-            ))}
+            <PhotoReader exposuresBefore={exposuresBefore} onUse={takePhoto} />
+            {byHand('field', 'By eye')}
+            {byHand('deck', 'A deck colour')}
             <WayToRead name="A colour reader">
               <ColourReaderPanel seed={seedOfId(keeper.id)} onRead={takeRead} />
             </WayToRead>
             <WayToRead name="A file">
               <MeasurementFile onPick={takeMeasured} />
             </WayToRead>
+            {byHand('lab', 'Numbers')}
           </WaysToRead>
           {draft.by === 'field' && (
             <EyeField
@@ -237,7 +244,11 @@ export function KeeperForm({
           {draft.by === 'photo' && isEmpty(draft) ? (
             <p className="text-small">
               {errors[name(atHand)('photo')] ??
-                'A photo with a card tells its colours and their shares.'}
+                `A photo with a card tells its colours and their shares.${
+                  otherRooms.length > 0
+                    ? ' Keep the camera’s exposure locked from room to room.'
+                    : ''
+                }`}
             </p>
           ) : (
             (isNumbers(draft.by) || draft.by === 'photo') && (
@@ -306,7 +317,7 @@ export function KeeperForm({
             />
           )}
           <KeeperDetails {...{ keeper, otherRooms, errors, varies }} onVaries={setVaries} />
-          <div className="sticky bottom-0 flex flex-wrap items-center gap-4 bg-paper py-2">
+          <div className="sticky -bottom-5 z-10 -mb-5 flex flex-wrap items-center gap-4 bg-paper pt-2 pb-5">
             <button
               type="submit"
               className="key key-first px-6"
@@ -333,13 +344,6 @@ export function KeeperForm({
     </form>
   )
 }
-
-/** Ways to read it without a device: by eye, beside a deck, and numbers for whoever has them. */
-const BY_HAND: readonly (readonly [ReadBy, string])[] = [
-  ['field', 'By eye'],
-  ['deck', 'A deck colour'],
-  ['lab', 'Numbers'],
-]
 
 const hasErrorOf = (fields: Readonly<Record<string, string>>, place: number): boolean =>
   Object.keys(fields).some((field) => field.startsWith(`colour${place}.`))

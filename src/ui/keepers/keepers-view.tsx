@@ -6,6 +6,7 @@ import { useState } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
 import type { HouseRules } from '@/core/advice/house-rules'
 import type { ReadingSource, Uncertainty } from '@/core/paint/reading'
+import type { Exposure } from '@/core/photo/exposure-lock'
 import type { Leaning } from '../rose/rose-model'
 import { UndertoneRose } from '../rose/undertone-rose'
 import { TextKey } from '../form/text-key'
@@ -41,6 +42,7 @@ export function KeepersView({
   firstId,
   otherRooms,
   rules,
+  exposures,
 }: {
   readonly visitId: string
   readonly keepers: readonly ListedKeeper[]
@@ -52,6 +54,8 @@ export function KeepersView({
   readonly firstId: string
   readonly otherRooms: readonly { readonly id: string; readonly name: string }[]
   readonly rules: HouseRules
+  /** Of the photos of the visit, each with the keeper it is of. */
+  readonly exposures: readonly (Exposure & { readonly keeperId: string })[]
 }) {
   // Where nothing stays yet, that is what comes first.
   const [editing, setEditing] = useState<string | null>(keepers.length === 0 ? firstId : null)
@@ -68,7 +72,9 @@ export function KeepersView({
     >
       <section
         aria-label="What stays"
-        className="lg:sticky lg:top-0 lg:max-h-[calc(100dvh-13rem)] lg:self-start lg:overflow-y-auto"
+        className={`lg:sticky lg:top-0 lg:max-h-[calc(100dvh-13rem)] lg:self-start lg:overflow-y-auto ${
+          editing === null ? '' : 'max-lg:hidden'
+        }`}
       >
         <h1 className="text-head">What stays</h1>
         {keepers.length === 0 && (
@@ -97,7 +103,7 @@ export function KeepersView({
             />
           ))}
         </ul>
-        {keepers.length > 0 && (
+        {keepers.length > 0 && editing === null && (
           <Fold title="All readings of the visit as a file">
             <p className="flex gap-4 text-small">
               {(['cgats', 'csv', 'gpl'] as const).map((as) => (
@@ -127,6 +133,7 @@ export function KeepersView({
             roomId={fresh.roomId}
             otherRooms={otherRooms}
             rules={rules}
+            exposuresBefore={exposures.filter(({ keeperId }) => keeperId !== editing)}
             onKept={(andAnother) => {
               setEditing(andAnother ? newId() : null)
               setBack(!andAnother)

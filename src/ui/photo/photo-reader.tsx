@@ -4,6 +4,7 @@ import { useRef, useState, type DragEvent } from 'react'
 import type { ReadingEvidence } from '@/core/paint/reading-evidence'
 import { CARDS, type CardKind } from '@/core/photo/card'
 import { correctedPicture } from '@/core/photo/corrected-picture'
+import type { Exposure } from '@/core/photo/exposure-lock'
 import { squareAt, tappedSpot, type PhotoBytes, type Square } from '@/core/photo/pixels'
 import { TextKey } from '../form/text-key'
 import { WayPanel } from '../form/ways-to-read'
@@ -31,8 +32,11 @@ export interface KeptPhotos {
 
 /** A photo of a finish: tap the card's patches, and its colours come out as they are by daylight, with how sure they are. */
 export function PhotoReader({
+  exposuresBefore,
   onUse,
 }: {
+  /** Of the visit’s other photos, as far as they are known. */
+  readonly exposuresBefore: readonly Exposure[]
   /** The colours that count, at most five, and what was kept of the photo. */
   readonly onUse: (colours: readonly PhotographedColour[], kept: KeptPhotos) => void
 }) {
@@ -84,7 +88,7 @@ export function PhotoReader({
   }
 
   async function read(squares: readonly Square[], same: readonly Square[] | null): Promise<void> {
-    const light = saidLight(taken, room?.spectrum ?? null)
+    const light = saidLight(taken, room)
     if (!light.ok) return setSaid(light.message)
     running.current = new AbortController()
     setProgress(0)
@@ -92,6 +96,7 @@ export function PhotoReader({
       drawn.current!,
       { card, patches: squares, repeats: same },
       light,
+      exposuresBefore,
       setProgress,
       running.current.signal,
     )

@@ -42,6 +42,14 @@ export function warningsOf(
   ].filter((warning) => warning !== false && warning !== null)
 }
 
+/** What the card says of a camera that was not locked; nothing where it was, as far as can be told. */
+export const exposureWords = (times: number | null): string[] =>
+  times === null
+    ? []
+    : [
+        `The card came out ${(times > 1 ? times : 1 / times).toFixed(1)} times as ${times > 1 ? 'bright' : 'dark'} as the light of this room accounts for, beside the photos before: the camera’s exposure was not locked.`,
+      ]
+
 const CLIPPED_FROM_PERCENT = 1
 const BRIGHTER_FROM_PERCENT = 4
 

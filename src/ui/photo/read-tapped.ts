@@ -1,13 +1,15 @@
+import { xyzFromLinearRgb } from '@/core/colour/srgb'
 import type { ReadingEvidence } from '@/core/paint/reading-evidence'
 import { isOfASurface } from '@/core/paint/reading'
 import { CardError, CARDS, type CardKind } from '@/core/photo/card'
+import { exposureMoved, type Exposure } from '@/core/photo/exposure-lock'
 import { photoLight, type PhotoLight } from '@/core/photo/photo-light'
 import { tappedSpot, type PhotoBytes, type Square } from '@/core/photo/pixels'
 import { shownOf, type ReadablePhoto, type Shown } from '@/core/photo/read-photo'
 import { evened, unevennessByCard, unevennessByRepeats } from '@/core/photo/unevenness'
 import { paletteInWorker, RefusedCard } from '@/workers/palette-client'
 import type { FoundColour } from './found-colours'
-import { lightWordsOf, warningsOf } from './photo-words'
+import { exposureWords, lightWordsOf, warningsOf } from './photo-words'
 import type { SaidLight } from './taken-in'
 
 const MOST_FOUND = 14
@@ -42,6 +44,7 @@ export async function readTapped(
   whole: PhotoBytes,
   { card, patches, repeats }: Tapped,
   light: Extract<SaidLight, { ok: true }>,
+  exposuresBefore: readonly Exposure[],
   onProgress: (done: number) => void,
   signal: AbortSignal,
 ): Promise<{ reading: Reading; found: readonly FoundColour[]; words: string } | string | null> {
@@ -71,6 +74,10 @@ export async function readTapped(
   if (palette === undefined) return 'The colours could not be found. Tap the card again.'
   if (palette instanceof RefusedCard) return palette.message
   const { readable } = palette
+  const exposure =
+    patches[0] && light.illuminanceLux
+      ? { white: whiteOf(whole, patches[0]), illuminanceLux: light.illuminanceLux }
+      : null
   return {
     reading: {
       photo,
@@ -80,6 +87,7 @@ export async function readTapped(
         light: light.words,
         saysLightness: readable.saysLightness,
         pictureCorrected: hasCard,
+        ...(exposure && { exposure }),
         ...(hasCard && { card: CARDS[card].words, balance: balanceWords(taking) }),
         takenAt: new Date().toISOString(),
       },
@@ -89,12 +97,19 @@ export async function readTapped(
       .slice(0, MOST_FOUND)
       .map((each, i) => ({ ...sure(each, hasCard), counts: i < MOST_KEPT })),
     words: hasCard
-      ? ['Shown corrected.', lightWordsOf(taking), ...warningsOf(palette, readable, uneven)].join(
-          ' ',
-        )
+      ? [
+          'Shown corrected.',
+          lightWordsOf(taking),
+          ...warningsOf(palette, readable, uneven),
+          ...exposureWords(exposure && exposureMoved(exposure, exposuresBefore)),
+        ].join(' ')
       : 'Not corrected: without a card the colours may be off by ten units and more.',
   }
 }
+
+/** How bright the white of the card came out, linear, a share of what the camera can show. */
+const whiteOf = (photo: PhotoBytes, square: Square): number =>
+  xyzFromLinearRgb(tappedSpot(photo, square).mean)[1] / 100
 
 /** The light of a photo by its card, or why what was tapped is none; without a card the light that is known. */
 function lightOrRefusal(

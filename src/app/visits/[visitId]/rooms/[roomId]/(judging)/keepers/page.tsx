@@ -4,6 +4,7 @@ import {
   isUpIn,
   loadCandidates,
   loadDecks,
+  loadKeepers,
   loadKeepersInRoom,
   loadRoom,
 } from '@/app/_load/visit-page'
@@ -75,6 +76,10 @@ export default async function KeepersPage({
       firstId={randomUUID()}
       otherRooms={rooms.filter(({ id }) => id !== room.id).map(({ id, name }) => ({ id, name }))}
       rules={visit.houseRules}
+      exposures={(await loadKeepers(visit.id)).flatMap(({ id, colours }) => {
+        const exposure = colours.find(({ evidence }) => evidence?.exposure)?.evidence?.exposure
+        return exposure ? [{ ...exposure, keeperId: id }] : []
+      })}
     />
   )
 }
