@@ -16,7 +16,6 @@ import type { Exposure } from '@/core/photo/exposure-lock'
 import type { ReadingEvidence } from '@/core/paint/reading-evidence'
 import { spectrumText } from '@/core/paint/typed-reading'
 import { capital } from '@/core/words'
-import { Choice } from '../form/choice'
 import { Field, FormMessage, Select } from '../form/field'
 import { TextKey } from '../form/text-key'
 import { useCommandForm } from '../form/use-command-form'
@@ -234,11 +233,12 @@ export function KeeperForm({
             />
           )}
           {isNumbers(draft.by) && (
-            <Choice
+            <Select
               label="Numbers as"
+              name="numbersAs"
               value={draft.by}
               options={NUMBER_WORDS}
-              onChange={(by) => readBy(by as ReadBy)}
+              onChange={(event) => readBy(event.target.value as ReadBy)}
             />
           )}
           {draft.by === 'photo' && isEmpty(draft) ? (

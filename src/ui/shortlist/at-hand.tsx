@@ -7,6 +7,7 @@ import { isPrintedOff, lrvPercent } from '@/core/paint/lrv'
 import { atStrength } from '@/core/paint/strength'
 import { DAYLIGHT } from '@/core/undertone/daylight'
 import { differenceWords } from '@/core/undertone/difference-words'
+import { SURFACES, type Surface } from '@/core/record/proposal'
 import { seenLine, seenWords } from '@/core/undertone/drawn'
 import { undertoneOf } from '@/core/undertone/undertone'
 import type { AtStrength } from '@/workers/rank-protocol'
@@ -14,8 +15,9 @@ import { useLight } from '../light-bar/light-context'
 import { GamutMark } from '../swatch/patch'
 import { RelitPatch } from '../swatch/relit-patch'
 import { useRelitColour } from '../swatch/use-relit'
-import { namesakesOf, type ListedAt, type ListedDecks } from '../deck/listed-decks'
-import type { TakenCandidate } from './proposal-line'
+import { namesakesOf, type ListedDecks } from '../deck/listed-decks'
+import { TakeKey } from '../record/taking'
+import { useTradeWords } from '../settings/settings-context'
 
 /** The colour at hand: what it is, whose it is, and the keys that take it further. */
 export function AtHand({
@@ -23,10 +25,10 @@ export function AtHand({
   at,
   visitId,
   roomId,
-  candidates,
   asked,
+  surface,
   onRung,
-  onTake,
+  onSurface,
 }: {
   readonly decks: ListedDecks
   readonly asked: number
@@ -34,10 +36,12 @@ export function AtHand({
   readonly at: AtStrength
   readonly visitId: string
   readonly roomId: string
-  readonly candidates: readonly TakenCandidate[]
-  readonly onTake: (colour: ListedAt, strengthPercent: number) => void
+  /** What it is taken up for. */
+  readonly surface: Surface
+  readonly onSurface: (surface: Surface) => void
 }) {
   const { prepared } = useLight()
+  const inWords = useTradeWords()
   const heading = useRef<HTMLHeadingElement>(null)
   useEffect(() => {
     if (asked > 0) heading.current?.focus()
@@ -52,12 +56,6 @@ export function AtHand({
   const lrv = decks.lrvs[at.place]!
   const printed = colour.printedLrvPercent
   const others = useMemo(() => namesakesOf(decks, at.place), [decks, at.place])
-  const isTaken = candidates.some(
-    (each) =>
-      each.deckColourId === colour.id &&
-      each.strengthPercent === at.strengthPercent &&
-      each.proposals.some((proposal) => proposal.roomId === roomId),
-  )
   return (
     <div className="flex min-w-0 flex-1 flex-wrap items-center gap-x-3 gap-y-1">
       <RelitPatch
@@ -106,14 +104,28 @@ export function AtHand({
           </button>
         ))}
       </span>
-      <button
-        type="button"
-        className="key key-first print:hidden"
-        disabled={isTaken}
-        onClick={() => onTake(colour, at.strengthPercent)}
-      >
-        {isTaken ? `Taken up at ${at.strengthPercent} %` : `Take up at ${at.strengthPercent} %`}
-      </button>
+      <span className="flex print:hidden">
+        <TakeKey
+          className="key key-first"
+          colour={{
+            deckColourId: colour.id,
+            name: colour.name,
+            strengthPercent: at.strengthPercent,
+          }}
+        />
+        <select
+          aria-label="Taken up for"
+          className="min-h-11 w-24 border border-l-0 border-ink bg-paper px-1 text-small"
+          value={surface}
+          onChange={(event) => onSurface(event.target.value as Surface)}
+        >
+          {SURFACES.map((each) => (
+            <option key={each} value={each}>
+              {inWords(each)}
+            </option>
+          ))}
+        </select>
+      </span>
       <Link
         className="min-h-11 content-center text-small underline underline-offset-4 print:hidden"
         href={`/visits/${visitId}/rooms/${roomId}/trial?deck=${colour.deck.id}&colour=${encodeURIComponent(colour.code)}`}

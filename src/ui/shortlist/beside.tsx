@@ -12,9 +12,18 @@ import { undertoneOf } from '@/core/undertone/undertone'
 import { TextKey } from '../form/text-key'
 import { useKeys } from '../keys/use-keys'
 import { useLight } from '../light-bar/light-context'
+import { TakeKey } from '../record/taking'
 import { RelitPatch } from '../swatch/relit-patch'
 import type { BesideColour } from './beside-colour'
 import { FindPaint } from './find-paint'
+
+/** What a colour is held against when it is held alone. */
+export interface Ground {
+  readonly name: string
+  readonly reflectance: Reflectance
+}
+
+const PAPER: Ground = { name: 'white paper', reflectance: WHITE_CARD }
 
 interface LaidOver {
   readonly name: string
@@ -24,6 +33,12 @@ interface LaidOver {
 
 const MOST_SIDE_BY_SIDE = 6
 
+/** The next to be held alone against; null after the last. */
+function nextOf(grounds: readonly Ground[], now: Ground | null): Ground | null {
+  const at = now ? grounds.findIndex(({ name }) => name === now.name) : -1
+  return grounds[at + 1] ?? null
+}
+
 /**
  * Paint beside paint: the colour at hand and up to five others, edge to edge on white card, and comparators laid over the
  * middle of the first, one after the other. The eye goes first: what the model sees is said after it.
@@ -32,6 +47,7 @@ export function Beside({
   main,
   others,
   offered,
+  trims,
   onAdd,
   onTakeAway,
   onSee,
@@ -40,12 +56,17 @@ export function Beside({
   readonly others: readonly BesideColour[]
   /** What lies near to lay beside it. */
   readonly offered: readonly BesideColour[]
+  /** Trim that stays, to hold it against. */
+  readonly trims: readonly Ground[]
   readonly onAdd: (paint: BesideColour) => void
   readonly onTakeAway: (id: string) => void
   /** Keeps which lean was seen against a comparator; null where the colour is no candidate yet. */
   readonly onSee: ((against: Against, lean: LeanWord) => Promise<boolean>) | null
 }) {
   const { prepared } = useLight()
+  // Lifted out, it is alone against that, whatever lies beside it.
+  const [alone, setAlone] = useState<Ground | null>(null)
+  const shown = alone ? [] : others
   const [over, setOver] = useState<number | null>(null)
   const [seen, setSeen] = useState<{ readonly over: number; readonly lean: LeanWord } | null>(null)
   // Paints that were asked for to be laid over it.
@@ -96,10 +117,12 @@ export function Beside({
     {
       c: () => lay(1),
       v: () => lay(-1),
+      o: () => setAlone(nextOf([PAPER, ...trims], alone)),
       ...Object.fromEntries(LEANS.map((lean, i) => [String(i + 1), () => see(lean)])),
     },
     [
       ['c v', 'lay the next or the last comparator over it'],
+      ['o', 'alone on white paper, then on each trim that stays, and back'],
       ['1 to 9', 'which lean you see against it'],
     ],
   )
@@ -122,10 +145,10 @@ export function Beside({
   return (
     <section aria-label="Paint beside paint" className="flex flex-col gap-3">
       <div>
-        <div className="relative p-5">
+        <div className={`relative ${alone ? 'px-[22%] py-8' : 'p-5'}`}>
           <RelitPatch
-            reflectance={WHITE_CARD}
-            label="white card"
+            reflectance={(alone ?? PAPER).reflectance}
+            label={alone ? alone.name : 'white card'}
             className="absolute! inset-0 h-full w-full"
           />
           <div className="relative flex h-52">
@@ -145,7 +168,7 @@ export function Beside({
                 </div>
               )}
             </div>
-            {others.map(({ id, label, reflectance }) => (
+            {shown.map(({ id, label, reflectance }) => (
               <RelitPatch
                 key={id}
                 reflectance={reflectance}
@@ -160,7 +183,7 @@ export function Beside({
             <span className="font-medium">{main.label}</span>
             <span className="block text-dim">{main.deck}</span>
           </li>
-          {others.map(({ id, label, deck }) => (
+          {shown.map(({ id, label, deck }) => (
             <li key={id} className="min-w-0 flex-1 pr-2">
               {label}
               <span className="block text-dim">{deck}</span>
@@ -172,6 +195,11 @@ export function Beside({
               >
                 Take away
               </button>
+              <TakeKey
+                short
+                className="key px-3"
+                colour={{ deckColourId: id, name: label, strengthPercent: 100 }}
+              />
             </li>
           ))}
         </ul>
@@ -182,7 +210,21 @@ export function Beside({
           {cover ? `Over it: ${cover.name}` : 'Lay a comparator over it'} <kbd>C</kbd>
         </button>
         {cover && <TextKey onClick={() => (setOver(null), setSeen(null))}>Take it off</TextKey>}
-        {odd && (
+        <span role="group" aria-label="Hold it alone against" className="flex">
+          {[PAPER, ...trims].map((each) => (
+            <button
+              key={each.name}
+              type="button"
+              className="key -ml-px first:ml-0"
+              aria-pressed={alone?.name === each.name}
+              onClick={() => setAlone(alone?.name === each.name ? null : each)}
+            >
+              {each === PAPER ? 'Alone on' : 'On'} {each.name}
+              {each === PAPER && <kbd>O</kbd>}
+            </button>
+          ))}
+        </span>
+        {odd && !alone && (
           <span className="text-small">
             Odd one out: {[main, ...others][odd.place]!.label}, {odd.words}.
           </span>

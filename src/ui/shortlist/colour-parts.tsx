@@ -16,7 +16,7 @@ import { useVisitRecord } from '../record/visit-record'
 import { deckWords } from '../deck/deck-words'
 import type { BesideColour } from './beside-colour'
 import { decidingParts } from './deciding-parts'
-import type { ListedAt, ListedDecks } from '../deck/listed-decks'
+import type { ListedDecks } from '../deck/listed-decks'
 import type { TakenCandidate } from './proposal-line'
 import type { RankedFor } from './ranked-for'
 import type { Part } from './parts'
@@ -60,7 +60,6 @@ export function ColourParts({
   without,
   first,
   onPick,
-  onTake,
 }: {
   readonly decks: ListedDecks
   readonly first: FirstRanked | null
@@ -73,7 +72,6 @@ export function ColourParts({
   readonly roomId: string
   readonly without: readonly Lean[]
   readonly onPick: (colour: AtStrength) => void
-  readonly onTake: (colour: ListedAt, strengthPercent: number) => void
 }) {
   const { roomDay, choice, light } = useLight()
   const { give } = useVisitRecord()
@@ -151,6 +149,7 @@ export function ColourParts({
             }}
             others={beside}
             offered={offered.slice(0, 14).map(swatch)}
+            trims={room.finishes.filter(({ role }) => role.kind === 'trim')}
             onAdd={(paint) => setLaid([...laid.filter(({ id }) => id !== paint.id), paint])}
             onTakeAway={(away) => setLaid(laid.filter(({ id }) => id !== away))}
             onSee={candidate ? see : null}
@@ -172,19 +171,7 @@ export function ColourParts({
             {...{ colour, full, deciding }}
             weakestPercent={room.weakestPercent}
             atPercent={at.strengthPercent}
-            taken={
-              new Set(
-                candidates
-                  .filter(
-                    (each) =>
-                      each.deckColourId === colour.id &&
-                      each.proposals.some((proposal) => proposal.roomId === roomId),
-                  )
-                  .map(({ strengthPercent }) => strengthPercent),
-              )
-            }
             onShow={(strengthPercent) => onPick({ place: at.place, strengthPercent })}
-            onTake={(strengthPercent) => onTake(colour, strengthPercent)}
           />
         )}
       </Tabs.Content>

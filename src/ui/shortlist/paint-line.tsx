@@ -4,6 +4,7 @@ import type { ReactNode } from 'react'
 import { atStrength } from '@/core/paint/strength'
 import type { AtStrength } from '@/workers/rank-protocol'
 import type { ListedDecks } from '../deck/listed-decks'
+import { TakeKey } from '../record/taking'
 import { RelitPatch } from '../swatch/relit-patch'
 
 /** A paint that was found, in one line; pressed, it comes to hand. */
@@ -22,12 +23,12 @@ export function PaintLine({
   /** What is said of it. */
   readonly children: ReactNode
 }) {
-  const { whiteBase } = decks.colours[at.place]!
+  const { id, name, whiteBase } = decks.colours[at.place]!
   return (
-    <li className="border-b border-rule">
+    <li className="flex border-b border-rule">
       <button
         type="button"
-        className="flex min-h-14 w-full items-stretch gap-3 text-left text-small hover:bg-mist"
+        className="flex min-h-14 min-w-0 flex-1 items-stretch gap-3 text-left text-small hover:bg-mist"
         onClick={() => onPick(at)}
       >
         <RelitPatch
@@ -40,6 +41,11 @@ export function PaintLine({
           <span className="block text-fine">{children}</span>
         </span>
       </button>
+      <TakeKey
+        short
+        className="key w-11 self-stretch border-0 px-0"
+        colour={{ deckColourId: id, name, strengthPercent: at.strengthPercent }}
+      />
     </li>
   )
 }

@@ -12,6 +12,7 @@ import type { AtStrength, FirstRanked } from '@/workers/rank-protocol'
 import { TextKey } from '../form/text-key'
 import { useLight } from '../light-bar/light-context'
 import { useShown } from '../record/model-shown'
+import { TakeKey } from '../record/taking'
 import { RelitPatch } from '../swatch/relit-patch'
 import { EyeLine } from '../verdict/eye-line'
 import { JudgementMark } from '../verdict/verdict-mark'
@@ -75,12 +76,12 @@ export function RankedLines({
         return (
           <li
             key={each.place}
-            className={`relative border-b border-rule ${isPicked ? 'bg-mist' : ''}`}
+            className={`relative flex border-b border-rule ${isPicked ? 'bg-mist' : ''}`}
           >
             <button
               type="button"
               aria-pressed={isPicked}
-              className="flex min-h-12 w-full items-stretch gap-2 text-left hover:bg-mist"
+              className="flex min-h-12 min-w-0 flex-1 items-stretch gap-2 text-left hover:bg-mist"
               onClick={() => onPick(each)}
             >
               <RelitPatch reflectance={reflectance} className="w-16 shrink-0" />
@@ -104,6 +105,15 @@ export function RankedLines({
                 </span>
               </span>
             </button>
+            <TakeKey
+              short
+              className="key w-11 self-stretch border-0 px-0"
+              colour={{
+                deckColourId: decks.colours[each.place]!.id,
+                name: decks.nameOf(each.place),
+                strengthPercent: each.strengthPercent,
+              }}
+            />
           </li>
         )
       })}

@@ -7,7 +7,7 @@ import { Tabs } from 'radix-ui'
 import { useCallback, useMemo, useState } from 'react'
 import { weakestStrengthPercent, type HouseRules } from '@/core/advice/house-rules'
 import { ladderOf } from '@/core/paint/strength'
-import { sheenForSurface, type Wear } from '@/core/paint/surface-sheen'
+import type { Wear } from '@/core/paint/surface-sheen'
 import type { Treatment } from '@/core/paint/treatment'
 import type { RoomBrief } from '@/core/ranking/asked-room'
 import type { AsIf } from '@/core/ranking/what-blocks'
@@ -18,11 +18,13 @@ import { asIfWords, triedIn } from './tried-in'
 import { useRankedFor } from './use-ranked-for'
 import { useKeys } from '../keys/use-keys'
 import { writeAddress } from '../frame/page-address'
-import { takingUp } from '../record/taking-up'
+import type { PayloadOf } from '@/commands/kinds'
+import type { Surface } from '@/core/record/proposal'
+import { TakingContext, useTakingUp, type Takeable } from '../record/taking'
+import { useTradeWords } from '../settings/settings-context'
 import { useChange } from '../record/use-change'
 import { DecksInUse } from '../deck/decks-in-use'
 import { FirstTen } from './first-ten'
-import type { ListedAt } from '../deck/listed-decks'
 import type { HouseRoom } from './other-rooms'
 import type { TakenCandidate } from './proposal-line'
 import { PART_KEYS, PARTS, type Part } from './parts'
@@ -89,7 +91,7 @@ export function ShortlistView(props: Props) {
   const [inUse, setInUse] = useState<readonly string[]>(() => all.map(({ id }) => id))
   const names = useMemo(() => all.filter(({ id }) => inUse.includes(id)), [all, inUse])
   const decks = useDecks(names)
-  const [candidates, showTaken] = useTakenUp(props.candidates, decks)
+  const { candidates, show: showTaken, hide } = useTakenUp(props.candidates, decks)
   const ranking = useRanking(names, room, without)
   const parameters = useSearchParams()
   const [part, setPart] = useState<Part>(() =>
@@ -102,6 +104,7 @@ export function ShortlistView(props: Props) {
   const [hasOpened, setHasOpened] = useState(false)
   const [moreLike, setMoreLike] = useState<string | null>(null)
   const { change, message } = useChange()
+  const inWords = useTradeWords()
 
   if (decks && !hasOpened) {
     setHasOpened(true)
@@ -133,22 +136,25 @@ export function ShortlistView(props: Props) {
   const show = (to: Part): void => {
     if (at || to === 'tones' || to === 'proposed') setPart(to)
   }
-  const takeUp = useCallback(
-    (colour: ListedAt, strengthPercent: number): void => {
-      const payload = takingUp({
-        visitId,
-        roomId,
-        deckColourId: colour.id,
-        strengthPercent,
-        sheen: sheenForSurface('walls', props.treatment, props.wear),
-      })
-      const done = `${colour.name} at ${strengthPercent} % is proposed for the walls.`
-      void change('take-up', payload, done).then((answer) => {
-        if (answer?.ok) showTaken(colour, payload)
-      })
-    },
-    [change, showTaken, visitId, roomId, props.treatment, props.wear],
-  )
+  const [surface, setSurface] = useState<Surface>('walls')
+  const taking = useTakingUp({
+    ...{ visitId, roomId, surface, candidates, change },
+    known: props.candidates,
+    treatment: props.treatment,
+    wear: props.wear,
+    onTaken: useCallback(
+      (colour: Takeable, taken: PayloadOf<'take-up'> | null): void => {
+        const place = decks?.placeOf(colour.deckColourId)
+        if (!taken) hide(colour)
+        else if (decks && place != null) showTaken(decks.colours[place]!, taken)
+      },
+      [decks, hide, showTaken],
+    ),
+  })
+  const takeableAt = ({ place, strengthPercent }: AtStrength): Takeable => {
+    const { id: deckColourId, name } = decks!.colours[place]!
+    return { deckColourId, name, strengthPercent }
+  }
   function step(by: 1 | -1): void {
     const ten = ranking.first?.laidOut.slice(0, 10) ?? []
     if (ten.length === 0) return
@@ -178,13 +184,13 @@ export function ShortlistView(props: Props) {
       '-': () => rung(-1),
       '+': () => rung(1),
       Enter: () => {
-        if (at && decks) takeUp(decks.colours[at.place]!, at.strengthPercent)
+        if (at && decks) taking.toggle(takeableAt(at))
       },
     },
     [
       ['↑ ↓', 'walk through the first ten'],
       ['- +', 'a rung weaker, a rung stronger'],
-      ['Enter', 'take the colour at hand up for the walls'],
+      ['Enter', `take the colour at hand up for the ${inWords(surface)}, or back`],
       ...Object.entries(PART_KEYS).map(
         ([each, key]) => [key.toUpperCase(), PARTS[each as Part].toLowerCase()] as const,
       ),
@@ -197,113 +203,114 @@ export function ShortlistView(props: Props) {
       proposals.some((each) => each.roomId === roomId && each.status !== 'ruled out'),
   )
   return (
-    <main className="flex min-h-0 flex-1 max-lg:flex-col max-lg:overflow-y-auto print:block">
-      <div className="flex min-h-0 min-w-0 flex-1 flex-col max-lg:flex-none print:block">
-        <div className="flex min-h-20 flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-1">
-          {decks && at ? (
-            <AtHand
-              {...{ decks, at, visitId, roomId, asked, candidates }}
-              onRung={rung}
-              onTake={takeUp}
-            />
-          ) : (
-            <h1 className="flex-1 text-title">Shortlist</h1>
-          )}
-        </div>
-        <Tabs.Root
-          value={at || part === 'proposed' ? part : 'tones'}
-          onValueChange={(to) => show(to as Part)}
-          activationMode="manual"
-          className="flex min-h-0 flex-1 flex-col max-lg:min-h-96 print:block"
-        >
-          <div className="flex flex-wrap items-end justify-between gap-x-4 border-b border-rule px-4 print:hidden">
-            <Tabs.List aria-label="The colour at hand" className="flex gap-5 overflow-x-auto">
-              {(Object.keys(PARTS) as Part[]).map((each) => (
-                <Tabs.Trigger
-                  key={each}
-                  value={each}
-                  disabled={!at && each !== 'tones' && each !== 'proposed'}
-                  className="min-h-11 border-b-2 border-transparent text-small whitespace-nowrap disabled:text-dim data-[state=active]:border-ink data-[state=active]:font-semibold"
-                >
-                  {PARTS[each]}
-                  {each === 'proposed' && ` ${proposedHere.length}`}
-                </Tabs.Trigger>
-              ))}
-            </Tabs.List>
-            <Search
-              decks={decks}
-              onPick={(place) => {
-                pick({ place, strengthPercent: 100 })
-                setAsked(asked + 1)
-              }}
-            />
-          </div>
-          <Tabs.Content
-            value="tones"
-            className="min-h-0 flex-1 overflow-y-auto px-4 py-2 focus-visible:outline-offset-[-3px]"
-          >
-            <DecksInUse decks={all} inUse={inUse} onChange={setInUse} />
-            {decks ? (
-              <Tones
-                {...{ decks, ranking, room, without }}
-                picked={at?.place ?? null}
-                moreLike={moreLike === null ? null : decks.placeOf(moreLike)}
-                onPick={(place) =>
-                  pick({
-                    place,
-                    strengthPercent: ranking.whole?.strengthsPercent[place] ?? 100,
-                  })
-                }
-                onNoMoreLike={() => setMoreLike(null)}
+    <TakingContext value={taking}>
+      <main className="flex min-h-0 flex-1 max-lg:flex-col max-lg:overflow-y-auto print:block">
+        <div className="flex min-h-0 min-w-0 flex-1 flex-col max-lg:flex-none print:block">
+          <div className="flex min-h-20 flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-1">
+            {decks && at ? (
+              <AtHand
+                {...{ decks, at, visitId, roomId, asked, surface }}
+                onRung={rung}
+                onSurface={setSurface}
               />
             ) : (
-              <div className="h-52 border border-rule" />
+              <h1 className="flex-1 text-title">Shortlist</h1>
             )}
-          </Tabs.Content>
-          {decks && at && (
-            <ColourParts
-              {...{ decks, names, at, room, part, candidates, visitId, roomId, without }}
-              first={ranking.first}
-              onPick={pick}
-              onTake={takeUp}
-            />
-          )}
-          <Tabs.Content value="proposed" className="min-h-0 flex-1 overflow-y-auto px-4 py-2">
-            <Proposed {...props} candidates={candidates} change={change} />
-          </Tabs.Content>
-        </Tabs.Root>
-        <p role="status" className="min-h-6 px-4 text-small font-semibold">
-          {message}
-        </p>
-      </div>
-      <aside
-        aria-label="The first ten"
-        className="flex w-[22rem] shrink-0 flex-col xl:w-[28rem] overflow-y-auto border-l border-rule px-3 py-1 max-lg:w-full max-lg:border-t max-lg:border-l-0 print:hidden"
-      >
-        <FirstTen
-          {...{ decks, ranking, room, without, onLean }}
-          asIf={asIf && { words: asIfWords(asIf, brief) }}
-          onAsIf={setAsIf}
-          ruleSwitch={
-            decks && (
-              <RuleSwitch
-                character={room.character}
-                rules={brief.rules}
-                tried={tried}
-                first={ranking.first}
-                onTry={setTried}
+          </div>
+          <Tabs.Root
+            value={at || part === 'proposed' ? part : 'tones'}
+            onValueChange={(to) => show(to as Part)}
+            activationMode="manual"
+            className="flex min-h-0 flex-1 flex-col max-lg:min-h-96 print:block"
+          >
+            <div className="flex flex-wrap items-end justify-between gap-x-4 border-b border-rule px-4 print:hidden">
+              <Tabs.List aria-label="The colour at hand" className="flex gap-5 overflow-x-auto">
+                {(Object.keys(PARTS) as Part[]).map((each) => (
+                  <Tabs.Trigger
+                    key={each}
+                    value={each}
+                    disabled={!at && each !== 'tones' && each !== 'proposed'}
+                    className="min-h-11 border-b-2 border-transparent text-small whitespace-nowrap disabled:text-dim data-[state=active]:border-ink data-[state=active]:font-semibold"
+                  >
+                    {PARTS[each]}
+                    {each === 'proposed' && ` ${proposedHere.length}`}
+                  </Tabs.Trigger>
+                ))}
+              </Tabs.List>
+              <Search
+                decks={decks}
+                onPick={(place) => {
+                  pick({ place, strengthPercent: 100 })
+                  setAsked(asked + 1)
+                }}
               />
-            )
-          }
-          picked={at}
-          onPick={pick}
-          onMoreLike={(colour) => {
-            pick(colour)
-            setMoreLike(decks?.colours[colour.place]?.id ?? null)
-            setPart('tones')
-          }}
-        />
-      </aside>
-    </main>
+            </div>
+            <Tabs.Content
+              value="tones"
+              className="min-h-0 flex-1 overflow-y-auto px-4 py-2 focus-visible:outline-offset-[-3px]"
+            >
+              <DecksInUse decks={all} inUse={inUse} onChange={setInUse} />
+              {decks ? (
+                <Tones
+                  {...{ decks, ranking, room, without }}
+                  picked={at?.place ?? null}
+                  moreLike={moreLike === null ? null : decks.placeOf(moreLike)}
+                  onPick={(place) =>
+                    pick({
+                      place,
+                      strengthPercent: ranking.whole?.strengthsPercent[place] ?? 100,
+                    })
+                  }
+                  onNoMoreLike={() => setMoreLike(null)}
+                />
+              ) : (
+                <div className="h-52 border border-rule" />
+              )}
+            </Tabs.Content>
+            {decks && at && (
+              <ColourParts
+                {...{ decks, names, at, room, part, candidates, visitId, roomId, without }}
+                first={ranking.first}
+                onPick={pick}
+              />
+            )}
+            <Tabs.Content value="proposed" className="min-h-0 flex-1 overflow-y-auto px-4 py-2">
+              <Proposed {...props} candidates={candidates} change={change} />
+            </Tabs.Content>
+          </Tabs.Root>
+          <p role="status" className="min-h-6 px-4 text-small font-semibold">
+            {message}
+          </p>
+        </div>
+        <aside
+          aria-label="The first ten"
+          className="flex w-[22rem] shrink-0 flex-col xl:w-[28rem] overflow-y-auto border-l border-rule px-3 py-1 max-lg:w-full max-lg:border-t max-lg:border-l-0 print:hidden"
+        >
+          <FirstTen
+            {...{ decks, ranking, room, without, onLean }}
+            asIf={asIf && { words: asIfWords(asIf, brief) }}
+            onAsIf={setAsIf}
+            ruleSwitch={
+              decks && (
+                <RuleSwitch
+                  character={room.character}
+                  rules={brief.rules}
+                  tried={tried}
+                  first={ranking.first}
+                  onTry={setTried}
+                />
+              )
+            }
+            picked={at}
+            onPick={pick}
+            onMoreLike={(colour) => {
+              pick(colour)
+              setMoreLike(decks?.colours[colour.place]?.id ?? null)
+              setPart('tones')
+            }}
+          />
+        </aside>
+      </main>
+    </TakingContext>
   )
 }

@@ -17,6 +17,7 @@ import { baseCastWords, halfTintWords, strengthEffect } from '@/core/undertone/s
 import { useLight, usePainter } from '../light-bar/light-context'
 import { colourIn } from '../swatch/painter'
 import { RelitPatch } from '../swatch/relit-patch'
+import { TakeKey } from '../record/taking'
 import type { ListedAt } from '../deck/listed-decks'
 
 const RUNGS = [25, 50, 75, 100, 125, 150] as const
@@ -28,10 +29,8 @@ export function Strengths({
   full,
   weakestPercent,
   atPercent,
-  taken,
   deciding,
   onShow,
-  onTake,
 }: {
   readonly colour: ListedAt
   readonly full: Reflectance
@@ -39,10 +38,8 @@ export function Strengths({
   readonly weakestPercent: number
   /** The strength at hand. */
   readonly atPercent: number
-  readonly taken: ReadonlySet<number>
   readonly deciding: readonly NamedFinish[]
   readonly onShow: (strengthPercent: number) => void
-  readonly onTake: (strengthPercent: number) => void
 }) {
   const { prepared } = useLight()
   const { base, whiteBase, code, name } = colour
@@ -90,15 +87,10 @@ export function Strengths({
                     Below the house rule of {weakestPercent} %: little more than the base.
                   </span>
                 )}
-                <button
-                  type="button"
+                <TakeKey
                   className="key mt-auto self-start px-2"
-                  aria-label={`${taken.has(percent) ? 'Taken up' : 'Take up'} at ${percent} %`}
-                  disabled={taken.has(percent)}
-                  onClick={() => onTake(percent)}
-                >
-                  {taken.has(percent) ? 'Taken up' : 'Take up'}
-                </button>
+                  colour={{ deckColourId: colour.id, name, strengthPercent: percent }}
+                />
               </div>
             </li>
           )
@@ -114,7 +106,7 @@ export function Strengths({
             {baseCastWords(whiteBase)} No chip exists between: only a mixed sample shows a strength.
           </p>
           <p className="text-small">The counter slip will say: {counterWords(colour, atPercent)}</p>
-          <WantedLrv {...{ colour, full, taken, onShow, onTake }} />
+          <WantedLrv {...{ colour, full, onShow }} />
         </>
       )}
       {colour.mayBeRefused && (
@@ -241,15 +233,11 @@ function StrengthBand({
 function WantedLrv({
   colour,
   full,
-  taken,
   onShow,
-  onTake,
 }: {
   readonly colour: ListedAt
   readonly full: Reflectance
-  readonly taken: ReadonlySet<number>
   readonly onShow: (strengthPercent: number) => void
-  readonly onTake: (strengthPercent: number) => void
 }) {
   const [typed, setTyped] = useState('')
   const wanted = Number(typed.replace(',', '.'))
@@ -281,14 +269,10 @@ function WantedLrv({
           <button type="button" className="key" onClick={() => onShow(strength)}>
             Show it
           </button>
-          <button
-            type="button"
+          <TakeKey
             className="key"
-            disabled={taken.has(strength)}
-            onClick={() => onTake(strength)}
-          >
-            Take up at {strength} %
-          </button>
+            colour={{ deckColourId: colour.id, name: colour.name, strengthPercent: strength }}
+          />
         </>
       )}
     </div>

@@ -30,8 +30,14 @@ export function useTakenUp(known: readonly TakenCandidate[], decks: ListedDecks 
     },
     [decks],
   )
-  return [candidates, show] as const
+  const hide = useCallback(({ deckColourId, strengthPercent }: Paint): void => {
+    setTaken((before) =>
+      before.filter((each) => !isOnePaint(each, { deckColourId, strengthPercent })),
+    )
+  }, [])
+  return { candidates, show, hide }
 }
 
-const isOnePaint = (p: TakenCandidate, q: TakenCandidate): boolean =>
+type Paint = Pick<TakenCandidate, 'deckColourId' | 'strengthPercent'>
+const isOnePaint = (p: Paint, q: Paint): boolean =>
   p.deckColourId === q.deckColourId && p.strengthPercent === q.strengthPercent
