@@ -4,7 +4,7 @@ import { createContext, useCallback, useContext, useMemo, useRef } from 'react'
 import { sheenForSurface, type Wear } from '@/core/paint/surface-sheen'
 import type { Sheen } from '@/core/paint/sheen'
 import type { Treatment } from '@/core/paint/treatment'
-import type { ProposalStatus, Surface } from '@/core/record/proposal'
+import { SURFACES, type ProposalStatus, type Surface } from '@/core/record/proposal'
 import { useTradeWords } from '../settings/settings-context'
 import { takingUp } from './taking-up'
 import type { useChange } from './use-change'
@@ -150,5 +150,35 @@ export function TakeKey({
     >
       {short ? (isTaken ? '✓' : '+') : words}
     </button>
+  )
+}
+
+/** A colour taken up with the surface that it is for. */
+export function TakeFor({
+  colour,
+  onSurface,
+}: {
+  readonly colour: Takeable
+  readonly onSurface: (surface: Surface) => void
+}) {
+  const taking = useTaking()
+  const inWords = useTradeWords()
+  if (!taking) return null
+  return (
+    <span className="flex print:hidden">
+      <TakeKey className="key key-first" colour={colour} />
+      <select
+        aria-label="Taken up for"
+        className="min-h-11 w-24 border border-l-0 border-ink bg-paper px-1 text-small"
+        value={taking.surface}
+        onChange={(event) => onSurface(event.target.value as Surface)}
+      >
+        {SURFACES.map((each) => (
+          <option key={each} value={each}>
+            {inWords(each)}
+          </option>
+        ))}
+      </select>
+    </span>
   )
 }

@@ -1,13 +1,13 @@
 'use client'
 
 import { deckWords } from '../deck/deck-words'
-import { Link } from '../frame/page-link'
+import { PaintLink } from '../frame/paint-link'
 import { useEffect, useMemo, useRef } from 'react'
 import { isPrintedOff, lrvPercent } from '@/core/paint/lrv'
 import { atStrength } from '@/core/paint/strength'
 import { DAYLIGHT } from '@/core/undertone/daylight'
 import { differenceWords } from '@/core/undertone/difference-words'
-import { SURFACES, type Surface } from '@/core/record/proposal'
+import type { Surface } from '@/core/record/proposal'
 import { seenLine, seenWords } from '@/core/undertone/drawn'
 import { undertoneOf } from '@/core/undertone/undertone'
 import type { AtStrength } from '@/workers/rank-protocol'
@@ -16,17 +16,13 @@ import { GamutMark } from '../swatch/patch'
 import { RelitPatch } from '../swatch/relit-patch'
 import { useRelitColour } from '../swatch/use-relit'
 import { namesakesOf, type ListedDecks } from '../deck/listed-decks'
-import { TakeKey } from '../record/taking'
-import { useTradeWords } from '../settings/settings-context'
+import { TakeFor } from '../record/taking'
 
 /** The colour at hand: what it is, whose it is, and the keys that take it further. */
 export function AtHand({
   decks,
   at,
-  visitId,
-  roomId,
   asked,
-  surface,
   onRung,
   onSurface,
 }: {
@@ -34,14 +30,9 @@ export function AtHand({
   readonly asked: number
   readonly onRung: (by: 1 | -1) => void
   readonly at: AtStrength
-  readonly visitId: string
-  readonly roomId: string
-  /** What it is taken up for. */
-  readonly surface: Surface
   readonly onSurface: (surface: Surface) => void
 }) {
   const { prepared } = useLight()
-  const inWords = useTradeWords()
   const heading = useRef<HTMLHeadingElement>(null)
   useEffect(() => {
     if (asked > 0) heading.current?.focus()
@@ -104,34 +95,17 @@ export function AtHand({
           </button>
         ))}
       </span>
-      <span className="flex print:hidden">
-        <TakeKey
-          className="key key-first"
-          colour={{
-            deckColourId: colour.id,
-            name: colour.name,
-            strengthPercent: at.strengthPercent,
-          }}
-        />
-        <select
-          aria-label="Taken up for"
-          className="min-h-11 w-24 border border-l-0 border-ink bg-paper px-1 text-small"
-          value={surface}
-          onChange={(event) => onSurface(event.target.value as Surface)}
-        >
-          {SURFACES.map((each) => (
-            <option key={each} value={each}>
-              {inWords(each)}
-            </option>
-          ))}
-        </select>
-      </span>
-      <Link
-        className="min-h-11 content-center text-small underline underline-offset-4 print:hidden"
-        href={`/visits/${visitId}/rooms/${roomId}/trial?deck=${colour.deck.id}&colour=${encodeURIComponent(colour.code)}`}
+      <TakeFor
+        colour={{ deckColourId: colour.id, name: colour.name, strengthPercent: at.strengthPercent }}
+        onSurface={onSurface}
+      />
+      <PaintLink
+        deckColourId={colour.id}
+        strengthPercent={at.strengthPercent}
+        className="min-h-11 content-center text-small print:hidden"
       >
-        On trial
-      </Link>
+        Its page
+      </PaintLink>
     </div>
   )
 }

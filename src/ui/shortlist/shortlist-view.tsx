@@ -208,11 +208,7 @@ export function ShortlistView(props: Props) {
         <div className="flex min-h-0 min-w-0 flex-1 flex-col max-lg:flex-none print:block">
           <div className="flex min-h-20 flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-1">
             {decks && at ? (
-              <AtHand
-                {...{ decks, at, visitId, roomId, asked, surface }}
-                onRung={rung}
-                onSurface={setSurface}
-              />
+              <AtHand {...{ decks, at, asked }} onRung={rung} onSurface={setSurface} />
             ) : (
               <h1 className="flex-1 text-title">Shortlist</h1>
             )}

@@ -20,7 +20,7 @@ import { wallShare } from '@/core/light/room'
 import { reflectancesOf } from '@/core/light/room-reflectance'
 import type { RoomLight } from '@/core/light/room-light'
 import type { JudgedKeeper } from '@/core/pairing/judged-keeper'
-import { pairReading, type JudgedWall, type PairReading } from '@/core/pairing/pair-reading'
+import { pairReading, type PairReading, type StrengthRung } from '@/core/pairing/pair-reading'
 import type { RatedKind } from '@/core/pairing/traits'
 import { lrvPercent } from '@/core/paint/lrv'
 import { READING_UNCERTAINTY, type ReadingSource } from '@/core/paint/reading'
@@ -165,7 +165,7 @@ const FIXED: readonly RatedKind[] = [
 /** Which fixed finishes it takes and which it rejects in this light; never other than it sits with one that is here. */
 export function finishWords(
   prepared: PreparedLight,
-  wall: JudgedWall,
+  wall: StrengthRung,
   rules: HouseRules,
   keepers: readonly JudgedKeeper[],
 ): string[] {
@@ -173,7 +173,7 @@ export function finishWords(
   const here = keepers
     .filter(({ role }) => FIXED.includes(role.kind))
     .flatMap((keeper) => {
-      const { chance } = pairReading(prepared, { ...wall, strengthPercent: 100 }, keeper)
+      const { chance } = pairReading(prepared, wall, keeper)
       return keeper.colours.map(({ reflectance }) => ({
         ...{ undertone: undertoneOf(prepared, reflectance), chance },
       }))
@@ -216,14 +216,14 @@ export function leanFigures(
 /** How the colour sits with each thing that stays, in the light at hand: the bench's own reading. */
 export function besideStaying(
   prepared: PreparedLight,
-  wall: JudgedWall,
+  wall: StrengthRung,
   keepers: readonly (JudgedKeeper & { readonly id: string })[],
 ): { readonly id: string; readonly name: string; readonly reading: PairReading }[] {
   return keepers
     .map((keeper) => ({
       id: keeper.id,
       name: keeper.name,
-      reading: pairReading(prepared, { ...wall, strengthPercent: 100 }, keeper),
+      reading: pairReading(prepared, wall, keeper),
     }))
     .sort((p, q) => p.reading.chance - q.reading.chance)
 }

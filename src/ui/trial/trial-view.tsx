@@ -14,7 +14,7 @@ import { useRankedFor } from '../shortlist/use-ranked-for'
 import { adviceWords } from '../shortlist/ranked-for'
 import { writeAddress } from '../frame/page-address'
 import { useLight, useMovingLight } from '../light-bar/light-context'
-import { GamutMark } from '../swatch/patch'
+import { GamutMark, Patch } from '../swatch/patch'
 import { useRelitColour } from '../swatch/use-relit'
 import { EyeLine } from '../verdict/eye-line'
 import { JudgementMark } from '../verdict/verdict-mark'
@@ -27,7 +27,18 @@ import { useShown } from '../record/model-shown'
 import { GoesWith } from './goes-with'
 import { OfThisVisit } from './of-this-visit'
 import { SwatchRow } from './swatch-row'
+import { Choice } from '../form/choice'
 import { Figures } from '../form/figures'
+import { screenColour } from '@/core/colour/appearance'
+import { clockTime, type LocalDay } from '@/core/light/day-clock'
+import { atStrength, ladderOf } from '@/core/paint/strength'
+import type { Wear } from '@/core/paint/surface-sheen'
+import type { Treatment } from '@/core/paint/treatment'
+import type { Surface } from '@/core/record/proposal'
+import type { DayLight } from '@/core/scheme/on-trial'
+import type { AtStrength } from '@/workers/rank-protocol'
+import { TakeFor, TakingContext, useTakingUp, type TakenUp } from '../record/taking'
+import { useChange } from '../record/use-change'
 import {
   besideStaying,
   dayWords,
@@ -43,23 +54,38 @@ import {
   sheenAdvice,
 } from './trial-model'
 
+/** The colour that an address names: by its id, or by its code. */
+export interface OpeningPaint {
+  readonly deckColourId: string | null
+  readonly deckId: string | null
+  readonly code: string | null
+  readonly strengthPercent: number
+}
+
 interface Props {
+  /** Where it can be taken up; null before there is a room. */
+  readonly room: {
+    readonly visitId: string
+    readonly roomId: string
+    readonly treatment: Treatment
+    readonly wear: Wear
+  } | null
   readonly decks: readonly DeckName[]
-  /** The colour that the address names. */
-  readonly opening: { readonly deckId: string | null; readonly code: string } | null
+  readonly opening: OpeningPaint | null
   /** What the room is ranked by: its wishes, its schools, what stays. */
   readonly brief: RoomBrief
   readonly weakestPercent: number
   /** The visit's own colours, by their deck colours: what can be tried before anything is typed. */
-  readonly own: readonly string[]
+  readonly own: readonly (TakenUp & { readonly code: string })[]
   /** What stays. */
   readonly keepers: readonly (JudgedKeeper & { readonly id: string })[]
   /** Every room of the house, this one among them. */
   readonly rooms: readonly HouseRoom[]
 }
 
-/** One colour on trial: where it turns, what it asks of light, finishes and trim, what goes with it, where it holds. */
+/** A paint's own page: how it sits with this room's finishes and through its hours, what it asks, what goes with it, where it holds. */
 export function TrialView({
+  room: at,
   decks: names,
   opening,
   brief,
@@ -70,85 +96,141 @@ export function TrialView({
 }: Props) {
   const room = useRankedFor(brief, weakestPercent)
   const decks = useDecks(names)
-  const [chosen, setChosen] = useState<number | null>(null)
-  const opened = useMemo(() => {
+  const [chosen, setChosen] = useState<AtStrength | null>(null)
+  const opened = useMemo((): AtStrength | null => {
     if (!decks || !opening) return null
-    const at = decks.colours.findIndex(
-      ({ code, deck }) =>
-        code === opening.code && (opening.deckId === null || deck.id === opening.deckId),
+    const place = decks.colours.findIndex(({ id, code, deck }) =>
+      opening.deckColourId
+        ? id === opening.deckColourId
+        : code === opening.code && (opening.deckId === null || deck.id === opening.deckId),
     )
-    return at < 0 ? null : at
+    return place < 0 ? null : { place, strengthPercent: opening.strengthPercent }
   }, [decks, opening])
-  const place = chosen ?? opened
+  const picked = chosen ?? opened
+  const colour = decks && picked ? decks.colours[picked.place]! : null
+  const [surface, setSurface] = useState<Surface>('walls')
+  const { change, message } = useChange()
+  const taking = useTakingUp({
+    visitId: at?.visitId ?? '',
+    roomId: at?.roomId ?? '',
+    treatment: at?.treatment ?? 'plain',
+    wear: at?.wear ?? NO_WEAR,
+    ...{ surface, change },
+    candidates: own,
+    known: own,
+  })
   useShown(
-    decks && place !== null
-      ? [{ deckColourId: decks.colours[place]!.id, strengthPercent: 100 }]
-      : [],
+    colour && picked ? [{ deckColourId: colour.id, strengthPercent: picked.strengthPercent }] : [],
   )
-  function choose(to: number): void {
+  function choose(to: AtStrength): void {
     setChosen(to)
-    const { code, deck } = decks!.colours[to]!
-    writeAddress({ deck: deck.id, colour: code })
+    const { code, deck } = decks!.colours[to.place]!
+    writeAddress({
+      ...{ deck: deck.id, colour: code, paint: null },
+      strength: to.strengthPercent === 100 ? null : String(to.strengthPercent),
+    })
   }
-  const colour = decks && place !== null ? decks.colours[place]! : null
+  const chooseWhole = (place: number): void => choose({ place, strengthPercent: 100 })
   return (
-    <main className="min-h-0 flex-1 overflow-y-auto p-4">
-      <div className="mb-3 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
-        <h1 className="text-head">
-          {colour ? colour.name : 'One colour on trial'}{' '}
-          {colour && (
-            <span className="font-text text-small text-dim">
-              {deckWords(colour.deck)}, {colour.code}, {colour.base} base, at full strength
-            </span>
+    <TakingContext value={at ? taking : null}>
+      <main className="min-h-0 flex-1 overflow-y-auto p-4">
+        <div className="mb-3 flex flex-wrap items-center gap-x-4 gap-y-2">
+          <h1 className="min-w-64 flex-1 text-head">
+            {colour ? colour.name : 'A paint'}{' '}
+            {colour && (
+              <span className="font-text text-small text-dim">
+                {deckWords(colour.deck)}, {colour.code}, {colour.base} base
+              </span>
+            )}
+          </h1>
+          {colour && picked && (
+            <>
+              <Choice
+                label="At"
+                value={String(picked.strengthPercent)}
+                options={[...new Set([...ladderOf(colour.base), picked.strengthPercent])]
+                  .sort((p, q) => p - q)
+                  .map((percent) => [String(percent), `${percent} %`])}
+                onChange={(percent) => choose({ ...picked, strengthPercent: Number(percent) })}
+                narrow
+              />
+              <TakeFor
+                colour={{
+                  deckColourId: colour.id,
+                  name: colour.name,
+                  strengthPercent: picked.strengthPercent,
+                }}
+                onSurface={setSurface}
+              />
+            </>
           )}
-        </h1>
-        <Search decks={decks} onPick={choose} />
-      </div>
-      {decks && colour && place !== null ? (
-        <Trial
-          full={decks.reflectanceOf(place)}
-          {...{ colour, decks, place, room, keepers, rooms }}
-          onPick={choose}
-        />
-      ) : (
-        !opening && (
-          <>
-            <p>
-              The colour the client loves: type its code or name, and see what it asks of this room.
-            </p>
-            {decks && <OfThisVisit {...{ decks, own }} onPick={choose} />}
-          </>
-        )
-      )}
-    </main>
+          <Search decks={decks} onPick={chooseWhole} />
+        </div>
+        <p role="status" className="text-small font-semibold empty:hidden">
+          {message}
+        </p>
+        {decks && colour && picked ? (
+          <Trial
+            full={decks.reflectanceOf(picked.place)}
+            {...{ colour, decks, room, keepers, rooms }}
+            at={picked}
+            onPick={chooseWhole}
+          />
+        ) : (
+          (!opening || decks) && (
+            <>
+              <p>
+                {opening
+                  ? 'That colour is in none of these decks. Type a code or a name.'
+                  : 'A colour the client loves, or one of the visit’s own: type its code or name.'}
+              </p>
+              {decks && (
+                <OfThisVisit
+                  decks={decks}
+                  own={own.map(({ deckColourId }) => deckColourId)}
+                  onPick={chooseWhole}
+                />
+              )}
+            </>
+          )
+        )}
+      </main>
+    </TakingContext>
   )
 }
 
+const NO_WEAR: Wear = { washed: false }
+
 function Trial({
-  colour: { source },
-  full,
+  colour: { source, whiteBase },
+  full: whole,
   decks,
-  place,
+  at: { place, strengthPercent },
   room,
   keepers,
   rooms,
   onPick,
 }: {
   readonly colour: ListedAt
+  /** At full strength. */
   readonly full: Reflectance
   readonly decks: ListedDecks
-  readonly place: number
+  readonly at: AtStrength
   readonly room: RankedFor
   readonly keepers: readonly (JudgedKeeper & { readonly id: string })[]
   readonly rooms: readonly HouseRoom[]
   readonly onPick: (place: number) => void
 }) {
   const { roomDay, choice, light, prepared } = useLight()
+  const full = useMemo(
+    () => atStrength(whole, whiteBase, strengthPercent),
+    [whole, whiteBase, strengthPercent],
+  )
   const colour = useRelitColour(full)
   const colourId = decks.colours[place]!.id
   const paint = useMemo(
-    (): LookedPaint => ({ deckColourId: colourId, strengthPercent: 100 }),
-    [colourId],
+    (): LookedPaint => ({ deckColourId: colourId, strengthPercent }),
+    [colourId, strengthPercent],
   )
   const day = useMemo(() => lightsOfDay(roomDay, choice.sky), [roomDay, choice.sky])
   const daySaid = useMemo(() => dayWords(day, full, roomDay.day), [day, full, roomDay.day])
@@ -157,11 +239,22 @@ function Trial({
   const advice = adviceWords(full, room)
   return (
     <div className="grid gap-x-8 gap-y-6 lg:grid-cols-[1.1fr_1fr_1.1fr]">
+      <section aria-label="What it does" className="flex flex-col gap-3">
+        <BesideStaying {...{ full, strengthPercent, keepers, paint, source }} eye={room.eye} />
+        <HourBands {...{ full, day }} local={roomDay.day} />
+        <Said name="Through the day" sentences={daySaid} />
+        <Said
+          name="In this room"
+          sentences={
+            advice.length > 0
+              ? advice.map((words) => `It ${words}.`)
+              : ['Nothing in its light speaks against it.']
+          }
+        />
+      </section>
       <section aria-label="On the wall" className="flex flex-col gap-4">
         <OnTheWalls full={full} roomDay={roomDay} />
         <p className="text-small">{sheenAdvice(prepared, full, rules)}</p>
-      </section>
-      <section aria-label="What it does" className="flex flex-col gap-3">
         <Said
           name="In this light"
           sentences={[
@@ -172,31 +265,57 @@ function Trial({
         />
         <Figures>{leanFigures(prepared, full, source)}</Figures>
         <GamutMark colour={colour} />
-        <Said name="Through the day" sentences={daySaid} />
-        <BesideStaying {...{ full, keepers, paint }} eye={room.eye} source={source} />
-        <Said
-          name="What it asks of finishes"
-          sentences={finishWords(prepared, { reflectance: full, source }, rules, keepers)}
-        />
-        <Said
-          name="In this room"
-          sentences={
-            advice.length > 0
-              ? advice.map((words) => `It ${words}.`)
-              : ['Nothing in its light speaks against it.']
-          }
-        />
       </section>
       <div className="flex flex-col gap-3">
+        <Said
+          name="What it asks of finishes"
+          sentences={finishWords(
+            prepared,
+            { reflectance: full, source, strengthPercent },
+            rules,
+            keepers,
+          )}
+        />
         <GoesWith {...{ full, decks, place, room, onPick }} />
-        <section aria-label="In the rooms of this house" className="border-t border-ink pt-2">
-          <h2 className="text-body leading-6">In the rooms of this house</h2>
-          <InRooms {...{ rooms, paint, source }} reflectance={full} />
-        </section>
+        {rooms.length > 0 && (
+          <section aria-label="In the rooms of this house" className="border-t border-ink pt-2">
+            <h2 className="text-body leading-6">In the rooms of this house</h2>
+            <InRooms {...{ rooms, paint, source }} reflectance={full} />
+          </section>
+        )}
       </div>
     </div>
   )
 }
+
+/** The paint through the room's hours, edge to edge. */
+function HourBands({
+  full,
+  day,
+  local,
+}: {
+  readonly full: Reflectance
+  readonly day: readonly DayLight[]
+  readonly local: LocalDay
+}) {
+  const shown = day.filter((_, i) => i % Math.ceil(day.length / MOST_BANDS) === 0)
+  if (shown.length === 0) return null
+  return (
+    <div className="flex">
+      {shown.map(({ minute, prepared }) => (
+        <div key={minute} className="min-w-0 flex-1">
+          <Patch
+            colour={screenColour(prepared, full)}
+            label={`At ${clockTime(local, minute)}`}
+            className="h-20"
+          />
+          <p className="pt-1 text-fine text-dim">{clockTime(local, minute)}</p>
+        </div>
+      ))}
+    </div>
+  )
+}
+const MOST_BANDS = 8
 
 /** Rows of swatches whose colours are no plain surface in the light of the page; they follow its every frame. */
 function OnTheWalls({ full, roomDay }: { readonly full: Reflectance; readonly roomDay: RoomDay }) {
@@ -219,11 +338,13 @@ function OnTheWalls({ full, roomDay }: { readonly full: Reflectance; readonly ro
 function BesideStaying({
   full,
   source,
+  strengthPercent,
   keepers,
   paint,
   eye,
 }: {
   readonly full: Reflectance
+  readonly strengthPercent: number
   readonly source: ReadingSource
   readonly keepers: readonly (JudgedKeeper & { readonly id: string })[]
   readonly paint: LookedPaint
@@ -233,16 +354,18 @@ function BesideStaying({
   const beside = useMemo(
     () =>
       prepared
-        ? besideStaying(prepared, { reflectance: full, source }, keepers).map((each) => ({
-            ...each,
-            said: eyeOf(eye, paint, each.id),
-          }))
+        ? besideStaying(prepared, { reflectance: full, source, strengthPercent }, keepers).map(
+            (each) => ({
+              ...each,
+              said: eyeOf(eye, paint, each.id),
+            }),
+          )
         : [],
-    [prepared, full, source, keepers, eye, paint],
+    [prepared, full, source, strengthPercent, keepers, eye, paint],
   )
   if (beside.length === 0) return null
   return (
-    <section aria-label="Beside what stays" className="border-t border-ink pt-2">
+    <section aria-label="Beside what stays">
       <h2 className="text-body leading-6">Beside what stays</h2>
       <ul>
         {beside.map(({ id, name, reading, said }) => (
