@@ -1,14 +1,17 @@
 'use client'
 
+import type { ComponentProps } from 'react'
 import { capital } from '@/core/words'
 import { Fold } from '../form/fold'
 import type { Sheen } from '@/core/paint/sheen'
 import type { BenchKeeper } from '../bench/bench-model'
 import { useChange } from '../record/use-change'
+import { PaintLink } from '../frame/paint-link'
 import { RelitPatch } from '../swatch/relit-patch'
 import { BoardForm } from './board-form'
 import type { ShownBoard, ShownStanding } from './board-model'
 import { StandingList } from './standing-list'
+import { ToFetch } from './to-fetch'
 
 /** What goes to paint for a room, and where and when each board is stood. */
 export function BoardsView({
@@ -16,6 +19,7 @@ export function BoardsView({
   roomId,
   rule,
   patchWords,
+  fetching,
   boards,
   tooMany,
   standings,
@@ -30,6 +34,8 @@ export function BoardsView({
   readonly rule: string
   /** Where a strip goes, where the rule samples on the wall; else null. */
   readonly patchWords: string | null
+  /** What is to be fetched, for the whole house. */
+  readonly fetching: ComponentProps<typeof ToFetch>
   readonly boards: readonly ShownBoard[]
   readonly tooMany: boolean
   readonly standings: readonly ShownStanding[]
@@ -44,7 +50,7 @@ export function BoardsView({
   return (
     <main className="flex min-h-0 flex-1 flex-col gap-3 overflow-y-auto px-4 py-3">
       <div className="flex flex-wrap items-baseline gap-x-5">
-        <h1 className="text-head">Boards</h1>
+        <h1 className="text-head">Samples</h1>
         <p className="text-small text-dim">{patchWords ?? rule}</p>
         <span role="status" aria-label="What came of it" className="text-small font-semibold">
           {message}
@@ -57,20 +63,24 @@ export function BoardsView({
         </p>
       )}
       <div className="grid grid-cols-[minmax(0,26rem)_minmax(0,1fr)] gap-6 max-xl:grid-cols-1">
-        <section aria-label="What goes to paint">
-          <ul>
-            {boards.map((board) => (
-              <li key={board.paint.id} className="border-b border-rule py-2">
-                <Line {...{ board }} />
-                <BoardForm
-                  {...{ visitId, roomId, board, busy, visitDate }}
-                  isStrip={patchWords !== null}
-                  onKeep={(payload, said) => void change('keep-board', payload, said)}
-                />
-              </li>
-            ))}
-          </ul>
-        </section>
+        <div className="flex flex-col gap-4">
+          <ToFetch {...fetching} />
+          <section aria-label="What goes to paint">
+            <h2 className="text-title">To paint</h2>
+            <ul>
+              {boards.map((board) => (
+                <li key={board.paint.id} className="border-b border-rule py-2">
+                  <Line {...{ board }} />
+                  <BoardForm
+                    {...{ visitId, roomId, board, busy, visitDate }}
+                    isStrip={patchWords !== null}
+                    onKeep={(payload, said) => void change('keep-board', payload, said)}
+                  />
+                </li>
+              ))}
+            </ul>
+          </section>
+        </div>
         <StandingList
           {...{ visitId, roomId, standings, possible, keepers, boards, isBegun }}
           isStrip={patchWords !== null}
@@ -93,9 +103,11 @@ function Line({ board }: { readonly board: ShownBoard }) {
         className="h-24 w-24 shrink-0"
       />
       <div className="min-w-0 text-small">
-        <h2 className="text-body leading-6 font-display">
-          {paint.code}, {paint.name} at {paint.strengthPercent} %
-        </h2>
+        <h3 className="text-body leading-6 font-display">
+          <PaintLink deckColourId={paint.deckColourId} strengthPercent={paint.strengthPercent}>
+            {paint.code}, {paint.name} at {paint.strengthPercent} %
+          </PaintLink>
+        </h3>
         <p>
           <span className="font-medium">{pots}</span> for two coats
           {paint.strengthPercent !== 100 && `, mixed at ${paint.strengthPercent} %`}.

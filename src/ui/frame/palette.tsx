@@ -5,7 +5,7 @@ import { useParams, useRouter } from 'next/navigation'
 import { useEffect, useRef, useState } from 'react'
 import { useDeckSearch } from '../deck/deck-search'
 import { deckWords } from '../deck/deck-words'
-import { paintAddress } from './paint-link'
+import { paintAddress } from './paint-address'
 import type { Destination } from './steps'
 
 const GROUPS: readonly Destination['kind'][] = ['step', 'visit', 'room', 'keeper', 'candidate']
@@ -93,11 +93,7 @@ export function Palette({
             </Command.Group>
           )}
           {GROUPS.filter((kind) => destinations.some((each) => each.kind === kind)).map((kind) => (
-            <Command.Group
-              key={kind}
-              heading={GROUP_WORDS[kind]}
-              className={GROUP_CLASS}
-            >
+            <Command.Group key={kind} heading={GROUP_WORDS[kind]} className={GROUP_CLASS}>
               {destinations
                 .filter((each) => each.kind === kind)
                 .map(({ href, name, says }) => (

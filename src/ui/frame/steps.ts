@@ -12,38 +12,29 @@ export const ROOM_STEPS = [
   'boards',
   'around',
   'ruling',
-  'sheet',
 ] as const
 export type RoomStep = (typeof ROOM_STEPS)[number]
 
+/** Steps of the visit, before any room. */
+export const VISIT_STEPS = ['brief', 'plan'] as const
 /** Steps of the house as a whole. */
-export const HOUSE_STEPS = [
-  'brief',
-  'plan',
-  'grid',
-  'together',
-  'fetch',
-  'sheets',
-  'history',
-] as const
-export type HouseStep = (typeof HOUSE_STEPS)[number]
+export const HOUSE_STEPS = ['grid', 'together', 'sheets', 'history'] as const
+export type HouseStep = (typeof VISIT_STEPS | typeof HOUSE_STEPS)[number]
 
 export const STEP_WORDS: Record<RoomStep | HouseStep, string> = {
   brief: 'Brief',
   plan: 'Day plan',
   light: 'Light',
   keepers: 'Keepers',
-  lead: 'Lead',
+  lead: 'Schemes',
   shortlist: 'Shortlist',
-  trial: 'On trial',
+  trial: 'A paint',
   bench: 'Bench',
-  boards: 'Boards',
+  boards: 'Samples',
   around: 'Around it',
   ruling: 'Ruling',
   grid: 'House grid',
   together: 'Doorways',
-  fetch: 'Fetch list',
-  sheet: 'Record',
   sheets: 'Sheets',
   history: 'History',
 }
@@ -55,6 +46,14 @@ export interface Step {
   readonly word: string
   /** What is done or missing. */
   readonly done: string
+  /** Not needed yet: shown quietly. */
+  readonly quiet: boolean
+}
+
+/** Steps that belong together, under their heading. */
+export interface StepGroup {
+  readonly heading: string
+  readonly steps: readonly Step[]
 }
 
 /** A room as the frame around every page shows it. */

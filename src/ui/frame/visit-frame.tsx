@@ -14,11 +14,13 @@ import { StepChooser } from './step-chooser'
 import {
   ROOM_STEPS,
   STEP_WORDS,
+  VISIT_STEPS,
   type Destination,
   type FrameRoom,
   type HouseStep,
   type RoomStep,
   type Step,
+  type StepGroup,
 } from './steps'
 import { WorkArea } from './work-area'
 
@@ -61,40 +63,50 @@ export function VisitFrame({
     looks,
   )
   const doneAt = (at: FrameRoom, each: RoomStep): string => {
+    if (each === 'boards' && toFetch > 0) return `${toFetch} to fetch`
     if (each !== 'bench') return at.done[each]
     const pairs = pairsSeen(at.toSee, looks)
     return pairs.of > 0 ? `${pairs.seen} of ${pairs.of}` : ''
   }
 
-  const roomStep = (each: RoomStep): readonly Step[] =>
-    roomAtHand
-      ? [
-          {
-            href: `${base}/rooms/${roomAtHand.id}/${each}${query}`,
-            here: step === each,
-            word: STEP_WORDS[each],
-            done: doneAt(roomAtHand, each),
-          },
-        ]
-      : []
-  const houseStep = (each: HouseStep, done = ''): Step => ({
+  const roomStep =
+    (at: FrameRoom) =>
+    (each: RoomStep): Step => ({
+      href: `${base}/rooms/${at.id}/${each}${query}`,
+      here: step === each,
+      word: STEP_WORDS[each],
+      done: doneAt(at, each),
+      quiet: isEarlyFor(each, at),
+    })
+  const houseStep = (each: HouseStep, done = '', quiet = false): Step => ({
     href: `${base}/${each}${each === 'grid' ? query : ''}`,
-    here: path === `${base}/${each}` || path.startsWith(`${base}/${each}/`),
+    here:
+      path === `${base}/${each}` ||
+      path.startsWith(`${base}/${each}/`) ||
+      // A room's record is one of the sheets.
+      (each === 'sheets' && step === 'sheet'),
     word: STEP_WORDS[each],
     done,
+    quiet,
   })
-  const steps: readonly Step[] = [
-    houseStep('brief'),
-    houseStep('plan'),
-    ...ROOM_STEPS.slice(0, -1).flatMap(roomStep),
-    houseStep('grid', cells.of > 0 ? `${cells.seen} of ${cells.of}` : ''),
-    houseStep('together'),
-    // On the spine once there is something on it; by name it can be gone to always.
-    ...(toFetch > 0 ? [houseStep('fetch', `${toFetch} to fetch`)] : []),
-    ...roomStep('sheet'),
-    houseStep('sheets'),
-    houseStep('history'),
+  const groups: readonly StepGroup[] = [
+    { heading: 'The visit', steps: VISIT_STEPS.map((each) => houseStep(each)) },
+    ...(roomAtHand ? [{ heading: 'This room', steps: ROOM_STEPS.map(roomStep(roomAtHand)) }] : []),
+    {
+      heading: 'The house',
+      steps: [
+        houseStep('grid', cells.of > 0 ? `${cells.seen} of ${cells.of}` : '', cells.of === 0),
+        houseStep('together', '', cells.of === 0),
+        houseStep(
+          'sheets',
+          '',
+          rooms.every(({ soFar }) => soFar.ruled === 0),
+        ),
+        houseStep('history'),
+      ],
+    },
   ]
+  const steps = groups.flatMap((group) => group.steps)
 
   const left = nextStep(
     rooms.map(({ id, name, toSee, soFar }) => ({
@@ -118,7 +130,7 @@ export function VisitFrame({
       : null
 
   const goTo = [
-    ...[...steps, ...(toFetch > 0 ? [] : [houseStep('fetch')])].map(({ href, word, done }) => ({
+    ...steps.map(({ href, word, done }) => ({
       kind: 'step' as const,
       href,
       name: word,
@@ -147,7 +159,7 @@ export function VisitFrame({
           hrefOf={(id) => `${base}/rooms/${id}/${step ?? 'light'}${query}`}
           next={next}
         />
-        <StepChooser steps={steps} next={next} />
+        <StepChooser groups={groups} next={next} />
         <span className="hidden items-center px-3 text-small whitespace-nowrap 2xl:flex">
           {household}
         </span>
@@ -166,8 +178,15 @@ export function VisitFrame({
           aria-label="Steps"
           className="flex w-22 shrink-0 flex-col overflow-y-auto border-r border-ink max-sm:hidden print:hidden"
         >
-          {steps.map((each) => (
-            <SpineLink key={each.word} {...each} />
+          {groups.map(({ heading, steps: own }) => (
+            <div key={heading} role="group" aria-label={heading}>
+              <p aria-hidden="true" className="h-5 bg-mist px-2 text-fine leading-5 text-dim">
+                {heading}
+              </p>
+              {own.map((each) => (
+                <SpineLink key={each.word} {...each} />
+              ))}
+            </div>
           ))}
         </nav>
         {/* On paper the header is not: what the page is of stands above it. The sheet says it itself. */}
@@ -182,17 +201,38 @@ export function VisitFrame({
   )
 }
 
-function SpineLink({ href, here, word, done }: Step) {
+function SpineLink({ href, here, word, done, quiet }: Step) {
   return (
     <Link
       href={href}
       aria-current={here ? 'step' : undefined}
       className="flex min-h-11 shrink-0 flex-col justify-center border-b border-rule px-2 text-small leading-5 hover:bg-mist aria-[current]:bg-ink aria-[current]:text-paper"
     >
-      <span className="font-medium whitespace-nowrap">{word}</span>
+      <span className={`whitespace-nowrap ${quiet && !here ? 'text-dim' : 'font-medium'}`}>
+        {word}
+      </span>
       <span className="text-fine">{done}</span>
     </Link>
   )
+}
+
+/** Whether a step has nothing to work on yet: without what stays nothing is judged, without a colour nothing is looked at. */
+function isEarlyFor(step: RoomStep, { soFar, toSee }: FrameRoom): boolean {
+  switch (step) {
+    case 'light':
+    case 'keepers':
+    case 'trial':
+      return false
+    case 'lead':
+    case 'shortlist':
+      return !soFar.hasLight || toSee.keeperIds.length === 0
+    case 'bench':
+      return toSee.keeperIds.length === 0 || toSee.candidateIds.length === 0
+    case 'boards':
+    case 'around':
+    case 'ruling':
+      return toSee.candidateIds.length === 0 && soFar.ruled === 0
+  }
 }
 
 /** The light goes along from step to step and from room to room. */

@@ -7,7 +7,14 @@ import type { DeckName } from '@/workers/fetch-deck'
 import { useDecks } from '../deck/use-decks'
 import { Link } from '../frame/page-link'
 import { useLight } from '../light-bar/light-context'
-import { takingUp } from '../record/taking-up'
+import type { Sheen } from '@/core/paint/sheen'
+import type { Wear } from '@/core/paint/surface-sheen'
+import type { Treatment } from '@/core/paint/treatment'
+import type { Surface } from '@/core/record/proposal'
+import { MOST_SCHEMES } from '@/core/scheme/whole-scheme'
+import { useAddress, writeAddress } from '../frame/page-address'
+import { TakingContext, useTakingUp, type TakenUp } from '../record/taking'
+import { SavedSchemes, type SchemeKeeper, type ShownScheme } from '../schemes/saved-schemes'
 import { useChange } from '../record/use-change'
 import { KeeperSwatch } from '../swatch/keeper-swatch'
 import { RelitPatch } from '../swatch/relit-patch'
@@ -31,15 +38,25 @@ interface Props {
   readonly decks: readonly DeckName[]
   readonly rules: HouseRules
   readonly weakestPercent: number
-  /** "deck colour id, strength" of the candidates. */
-  readonly taken: readonly string[]
-  /** Names of the schemes that this room holds. */
-  readonly schemes: readonly string[]
+  /** Candidates, to be taken up and back. */
+  readonly candidates: readonly TakenUp[]
+  readonly treatment: Treatment
+  readonly wear: Wear
+  /** The schemes that this room holds, and what they stand beside. */
+  readonly saved: readonly ShownScheme[]
+  readonly besides: readonly SchemeKeeper[]
+  /** What is proposed now, surface by surface, to be saved as a scheme. */
+  readonly stands: readonly {
+    readonly surface: Surface
+    readonly sheen: Sheen
+    readonly deckColourId: string
+    readonly strengthPercent: number
+  }[]
   /** What the eye said in the room, pair by pair. */
   readonly eye: readonly EyeSaid[]
 }
 
-/** Which piece leads, and the two schemes that can be drawn from it, side by side. */
+/** Which piece leads, the two schemes that can be drawn from it, and those that were saved, each side by side. */
 export function LeadView({
   visitId,
   roomId,
@@ -48,82 +65,138 @@ export function LeadView({
   decks,
   rules,
   weakestPercent,
-  taken,
+  candidates,
+  treatment,
+  wear,
   eye,
-  schemes,
+  saved,
+  besides,
+  stands,
 }: Props) {
-  const { change, message } = useChange()
-  const keepScheme = useKeepScheme({ visitId, roomId, schemes, change })
+  const { change, busy, message } = useChange()
+  const keepScheme = useKeepScheme({
+    ...{ visitId, roomId, change },
+    schemes: saved.map(({ name }) => name),
+  })
+  const taking = useTakingUp({
+    ...{ visitId, roomId, treatment, wear, candidates, change },
+    known: candidates,
+    surface: 'walls',
+  })
+  const asked = useAddress().get('show')
+  const [shows, setShows] = useState<'drawn' | 'saved'>(
+    asked === 'saved' || (asked !== 'drawn' && saved.length > 0) ? 'saved' : 'drawn',
+  )
   const [leadId, setLeadId] = useState(chosen ?? suggestedLead(keepers)?.id)
   const piece = keepers.find(({ id }) => id === leadId) ?? keepers[0]
+  const isRoomLeft = saved.length < MOST_SCHEMES
 
   if (!piece)
     return (
       <main className="flex-1 p-6">
-        <h1 className="text-head">Which piece leads?</h1>
-        <p className="my-3">
-          Nothing stays here yet. Enter what stays first, the costliest to change first.
-        </p>
+        <h1 className="text-head">Schemes</h1>
+        <p className="my-3">A scheme is drawn from a piece that stays. Nothing stays here yet.</p>
+        <Link href="keepers" className="key key-first">
+          Enter what stays
+        </Link>
       </main>
     )
   return (
-    <main className="min-h-0 flex-1 overflow-y-auto p-5">
-      <div className="flex flex-wrap items-baseline gap-x-6">
-        <h1 className="text-head">Which piece leads?</h1>
-        {schemes.length > 0 && (
-          <Link href="schemes" className="text-small underline underline-offset-4">
-            {schemes.length === 1 ? 'The scheme' : `${schemes.length} schemes`} saved for this room
-          </Link>
+    <TakingContext value={taking}>
+      <main className="min-h-0 flex-1 overflow-y-auto p-5">
+        <div className="flex flex-wrap items-center gap-x-6 gap-y-1">
+          <h1 className="text-head">Schemes</h1>
+          <span role="group" aria-label="Which schemes" className="flex">
+            {(['drawn', 'saved'] as const).map((each) => (
+              <button
+                key={each}
+                type="button"
+                className="key -ml-px first:ml-0"
+                aria-pressed={shows === each}
+                onClick={() => {
+                  setShows(each)
+                  writeAddress({ show: each })
+                }}
+              >
+                {each === 'drawn' ? 'From the piece that leads' : `Saved, ${saved.length}`}
+              </button>
+            ))}
+          </span>
+          {stands.length > 0 && isRoomLeft && (
+            <button
+              type="button"
+              className="key"
+              aria-disabled={busy}
+              onClick={() =>
+                void keepScheme({
+                  ...{ name: 'As it stands', origin: 'as it stands', accents: [] },
+                  parts: stands,
+                })
+              }
+            >
+              Save what is proposed as one
+            </button>
+          )}
+          <p role="status" aria-label="What came of it" className="text-small font-semibold">
+            {message}
+          </p>
+        </div>
+        {shows === 'saved' ? (
+          <div className="mt-3">
+            {saved.length === 0 && <p className="text-small">None is saved yet.</p>}
+            <SavedSchemes
+              {...{ visitId, roomId, eye, change, busy }}
+              schemes={saved}
+              keepers={besides}
+            />
+          </div>
+        ) : (
+          <>
+            <div
+              role="group"
+              aria-label="The piece that leads"
+              className="my-3 flex flex-wrap gap-2"
+            >
+              {keepers.map((keeper) => (
+                <button
+                  key={keeper.id}
+                  type="button"
+                  className="key pl-1"
+                  aria-pressed={keeper.id === piece.id}
+                  onClick={() => {
+                    setLeadId(keeper.id)
+                    void change(
+                      'choose-lead',
+                      { visitId, roomId, keeperId: keeper.id },
+                      `${keeper.name} leads.`,
+                    )
+                  }}
+                >
+                  <span className="h-9 w-14">
+                    <KeeperSwatch colours={keeper.colours}>
+                      {({ reflectance }) => (
+                        <RelitPatch reflectance={reflectance} className="h-full w-full" />
+                      )}
+                    </KeeperSwatch>
+                  </span>
+                  {keeper.name}
+                </button>
+              ))}
+            </div>
+            <p className="mb-4 text-small text-dim">
+              {piece.inspires
+                ? `House rule, ${HOUSE_RULES.inspiration.schools[rules.inspiration].label.toLowerCase()}: ${HOUSE_RULES.inspiration.schools[rules.inspiration].says}`
+                : 'A finish of this kind is lived with: the wall connects with it before anything else.'}
+            </p>
+            <Schemes
+              key={piece.id}
+              {...{ piece, keepers, decks, rules, weakestPercent, eye }}
+              onKeep={isRoomLeft ? keepScheme : null}
+            />
+          </>
         )}
-        <p role="status" className="text-small font-semibold">
-          {message}
-        </p>
-      </div>
-      <div role="group" aria-label="The piece that leads" className="my-3 flex flex-wrap gap-2">
-        {keepers.map((keeper) => (
-          <button
-            key={keeper.id}
-            type="button"
-            className="key pl-1"
-            aria-pressed={keeper.id === piece.id}
-            onClick={() => {
-              setLeadId(keeper.id)
-              void change(
-                'choose-lead',
-                { visitId, roomId, keeperId: keeper.id },
-                `${keeper.name} leads.`,
-              )
-            }}
-          >
-            <span className="h-9 w-14">
-              <KeeperSwatch colours={keeper.colours}>
-                {({ reflectance }) => (
-                  <RelitPatch reflectance={reflectance} className="h-full w-full" />
-                )}
-              </KeeperSwatch>
-            </span>
-            {keeper.name}
-          </button>
-        ))}
-      </div>
-      <p className="mb-4 text-small text-dim">
-        {piece.inspires
-          ? `House rule, ${HOUSE_RULES.inspiration.schools[rules.inspiration].label.toLowerCase()}: ${HOUSE_RULES.inspiration.schools[rules.inspiration].says}`
-          : 'A finish of this kind is lived with: the wall connects with it before anything else.'}
-      </p>
-      <Schemes
-        key={piece.id}
-        {...{ piece, keepers, decks, rules, weakestPercent, taken, eye }}
-        onKeep={keepScheme}
-        onTake={(deckColourId, strengthPercent, name) =>
-          void change(
-            'take-up',
-            takingUp({ visitId, roomId, deckColourId, strengthPercent }),
-            `${name} at ${strengthPercent} % is proposed for the walls.`,
-          )
-        }
-      />
-    </main>
+      </main>
+    </TakingContext>
   )
 }
 
@@ -133,14 +206,12 @@ function Schemes({
   decks: names,
   rules,
   weakestPercent,
-  taken,
   eye,
-  onTake,
   onKeep,
-}: Pick<Props, 'keepers' | 'decks' | 'rules' | 'weakestPercent' | 'taken' | 'eye'> & {
+}: Pick<Props, 'keepers' | 'decks' | 'rules' | 'weakestPercent' | 'eye'> & {
   readonly piece: LeadKeeper
-  readonly onTake: (deckColourId: string, strengthPercent: number, name: string) => void
-  readonly onKeep: (scheme: KeptScheme) => void
+  /** Null where the room holds as many as it may. */
+  readonly onKeep: ((scheme: KeptScheme) => void) | null
 }) {
   const { prepared } = useLight()
   const decks = useDecks(names)
@@ -158,7 +229,7 @@ function Schemes({
       {drawn.schemes.map((scheme) => (
         <SchemePanel
           key={scheme.kind}
-          {...{ scheme, led, rules, taken, onTake, onKeep }}
+          {...{ scheme, led, rules, onKeep }}
           light={drawn.light}
           seen={drawn.seen}
         />

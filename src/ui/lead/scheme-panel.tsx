@@ -11,6 +11,7 @@ import { lrvPercent } from '@/core/paint/lrv'
 import { deckWords } from '../deck/deck-words'
 import type { ListedDecks } from '../deck/listed-decks'
 import { KeeperSwatch } from '../swatch/keeper-swatch'
+import { TakeKey } from '../record/taking'
 import { RelitPatch } from '../swatch/relit-patch'
 import { JudgementMark } from '../verdict/verdict-mark'
 import {
@@ -34,8 +35,6 @@ export function SchemePanel({
   led,
   seen,
   rules,
-  taken,
-  onTake,
   onKeep,
 }: {
   readonly scheme: Scheme
@@ -43,9 +42,8 @@ export function SchemePanel({
   readonly led: LedRoom
   readonly seen: SeenDecks
   readonly rules: HouseRules
-  readonly taken: readonly string[]
-  readonly onTake: (deckColourId: string, strengthPercent: number, name: string) => void
-  readonly onKeep: (scheme: KeptScheme) => void
+  /** Null where the room holds as many schemes as it may. */
+  readonly onKeep: ((scheme: KeptScheme) => void) | null
 }) {
   const inWords = useTradeWords()
   const [picked, setPicked] = useState(0)
@@ -109,24 +107,33 @@ export function SchemePanel({
             </ToggleGroup.Item>
           ))}
         </ToggleGroup.Root>
-        <TakeKey {...{ wall, decks, taken, onTake }} />
-        <button
-          type="button"
+        <TakeKey
           className="key"
-          onClick={() =>
-            onKeep(
-              keptScheme(
-                scheme,
-                light,
-                seen,
-                surfaces,
-                trimPaint ? { paint: trimPaint, sheen: trim!.sheen } : null,
-              ),
-            )
-          }
-        >
-          Save as a scheme
-        </button>
+          colour={{
+            deckColourId: decks.colours[wall.place]!.id,
+            name: decks.colours[wall.place]!.name,
+            strengthPercent: wall.strengthPercent,
+          }}
+        />
+        {onKeep && (
+          <button
+            type="button"
+            className="key"
+            onClick={() =>
+              onKeep(
+                keptScheme(
+                  scheme,
+                  light,
+                  seen,
+                  surfaces,
+                  trimPaint ? { paint: trimPaint, sheen: trim!.sheen } : null,
+                ),
+              )
+            }
+          >
+            Save as a scheme
+          </button>
+        )}
       </div>
       <ul className="text-small">
         {surfaces.length === 0 && <li>Its strip has nothing two steps away to set beside it.</li>}
@@ -189,31 +196,6 @@ function Composition({
         </KeeperSwatch>
       </div>
     </div>
-  )
-}
-
-function TakeKey({
-  wall,
-  decks,
-  taken,
-  onTake,
-}: {
-  readonly wall: Paint
-  readonly decks: ListedDecks
-  readonly taken: readonly string[]
-  readonly onTake: (deckColourId: string, strengthPercent: number, name: string) => void
-}) {
-  const { id, name } = decks.colours[wall.place]!
-  const isTaken = taken.includes(`${id} ${wall.strengthPercent}`)
-  return (
-    <button
-      type="button"
-      className="key"
-      disabled={isTaken}
-      onClick={() => onTake(id, wall.strengthPercent, name)}
-    >
-      {isTaken ? 'Taken up' : `Take up ${name} at ${wall.strengthPercent} %`}
-    </button>
   )
 }
 

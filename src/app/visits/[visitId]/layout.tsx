@@ -20,6 +20,7 @@ import {
   loadRulings,
   loadVisit,
 } from '@/app/_load/visit-page'
+import { paintAddress } from '@/ui/frame/paint-address'
 import type { FrameRoom } from '@/ui/frame/steps'
 import { VisitFrame } from '@/ui/frame/visit-frame'
 import { TakeAlong } from '@/ui/record/take-along'
@@ -96,7 +97,6 @@ export default async function VisitLayout({ children, params }: Props) {
         boards: boardWords(left),
         around: '',
         ruling: ruledWords(room.id),
-        sheet: '',
       },
     }
   })
@@ -131,7 +131,11 @@ export default async function VisitLayout({ children, params }: Props) {
               .filter((room) => isUpIn(candidate, room.id))
               .map((room) => ({
                 kind: 'candidate' as const,
-                href: `/visits/${visit.id}/rooms/${room.id}/bench?candidate=${candidate.id}`,
+                href: paintAddress(
+                  { visitId: visit.id, roomId: room.id },
+                  candidate.deckColourId,
+                  candidate.strengthPercent,
+                ),
                 name: `${candidate.code} ${candidate.name} at ${candidate.strengthPercent} %`,
                 says: room.name,
               })),

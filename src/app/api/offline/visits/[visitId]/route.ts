@@ -9,7 +9,7 @@ import {
 } from '@/app/_load/visit-page'
 import { SHEET_KINDS } from '@/core/sheet/sheet-document'
 import { MODEL_VERSION } from '@/core/model-version'
-import { HOUSE_STEPS, ROOM_STEPS } from '@/ui/frame/steps'
+import { HOUSE_STEPS, ROOM_STEPS, VISIT_STEPS } from '@/ui/frame/steps'
 
 /**
  * What of a visit a device takes along: the addresses of its pages, its decks and photos, and the version they are of, which is
@@ -38,11 +38,13 @@ export async function GET(
       ].join(' '),
       pages: [
         ...ordered.flatMap(({ id }) =>
-          [...ROOM_STEPS, 'schemes'].map((step) => `${base}/rooms/${id}/${step}`),
+          [...ROOM_STEPS, 'sheet'].map((step) => `${base}/rooms/${id}/${step}`),
         ),
         ...ordered.map(({ id }) => `/api${base}/rooms/${id}/inside`),
-        ...HOUSE_STEPS.filter((step) => step !== 'sheets').map((step) => `${base}/${step}`),
-        // It leads to the first of these.
+        ...[...VISIT_STEPS, ...HOUSE_STEPS]
+          // It leads to the first of those below.
+          .filter((step) => step !== 'sheets')
+          .map((step) => `${base}/${step}`),
         ...SHEET_KINDS.map((kind) => `${base}/sheets/${kind}`),
         '/',
       ],

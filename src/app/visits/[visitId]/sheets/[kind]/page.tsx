@@ -1,10 +1,10 @@
 import { notFound } from 'next/navigation'
 import { loadSheet } from '@/app/_load/sheets'
 import { loadVisit } from '@/app/_load/visit-page'
-import { SHEET_KINDS, SHEET_WORDS, type SheetKind } from '@/core/sheet/sheet-document'
-import { Link } from '@/ui/frame/page-link'
+import { SHEET_KINDS, type SheetKind } from '@/core/sheet/sheet-document'
 import { ReadingPage } from '@/ui/frame/reading-page'
 import { PrintButton } from '@/ui/sheet/print-button'
+import { SheetsNav } from '@/ui/sheet/sheets-nav'
 import { SheetPage } from '@/ui/sheet/sheet-page'
 import { warmPdf } from '@/workers/pdf-client'
 
@@ -35,18 +35,7 @@ export default async function SheetPageOf({
   return (
     <ReadingPage>
       <div className="mb-5 flex flex-wrap items-center gap-x-4 gap-y-2 print:hidden">
-        <nav aria-label="Sheets" className="flex flex-wrap">
-          {SHEET_KINDS.map((each) => (
-            <Link
-              key={each}
-              href={`/visits/${visit.id}/sheets/${each}`}
-              aria-current={each === kind ? 'page' : undefined}
-              className="key -ml-px px-3 first:ml-0 aria-[current]:bg-ink aria-[current]:text-paper"
-            >
-              {SHEET_WORDS[each]}
-            </Link>
-          ))}
-        </nav>
+        <SheetsNav visitId={visit.id} shown={kind} />
         <span className="ml-auto flex gap-2">
           <a className="key" download href={`${pdf}?paper=a4`}>
             PDF, A4

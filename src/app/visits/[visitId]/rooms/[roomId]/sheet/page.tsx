@@ -1,6 +1,8 @@
 import { loadRoomSheet, type SheetEntry } from '@/app/_load/room-sheet'
 import { loadTradeWords } from '@/app/_load/settings'
 import { ReadingPage } from '@/ui/frame/reading-page'
+import { Link } from '@/ui/frame/page-link'
+import { SheetsNav } from '@/ui/sheet/sheets-nav'
 import { SheetHeader } from '@/ui/sheet/sheet-header'
 import { OLD_PAINT_CAUTION } from '@/core/advice/brief'
 import { longDate } from '@/core/light/calendar-date'
@@ -28,6 +30,15 @@ export default async function RoomSheetPage({
   const ruled = groups.some(({ entries }) => entries.length > 0)
   return (
     <ReadingPage>
+      <div className="mb-5 flex flex-wrap items-center gap-x-4 gap-y-2 print:hidden">
+        <SheetsNav visitId={visit.id} roomId={room.id} shown="record" />
+        <Link
+          href={`/visits/${visit.id}/sheets/record`}
+          className="min-h-11 content-center text-small underline underline-offset-4"
+        >
+          All rooms, as a PDF
+        </Link>
+      </div>
       <SheetHeader visit={visit} title={room.name} />
       <div className="grid grid-cols-[1fr_14rem] gap-8 border-b border-rule py-3 text-small max-sm:grid-cols-1 max-sm:gap-3">
         <div>

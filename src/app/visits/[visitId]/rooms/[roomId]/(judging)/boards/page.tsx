@@ -1,11 +1,13 @@
-import { keeperFinish } from '@/app/_load/paints'
+import { loadFetchList, type FetchEntry } from '@/app/_load/fetch-list'
+import { candidatePaint, keeperFinish } from '@/app/_load/paints'
 import { loadRoomBoards } from '@/app/_load/room-boards'
 import { loadTradeWords } from '@/app/_load/settings'
-import { loadKeepersInRoom } from '@/app/_load/visit-page'
-import { Link } from '@/ui/frame/page-link'
+import { loadCandidates, loadDecks, loadKeepersInRoom } from '@/app/_load/visit-page'
 import { BoardsView } from '@/ui/boards/boards-view'
+import { NoBoardYet } from '@/ui/boards/no-board-yet'
+import { ToFetch } from '@/ui/boards/to-fetch'
 
-export const metadata = { title: 'Boards' }
+export const metadata = { title: 'Samples' }
 
 export default async function BoardsPage({
   params,
@@ -27,19 +29,44 @@ export default async function BoardsPage({
     lookDate,
     isBegun,
   } = await loadRoomBoards(visitId, roomId)
-  if (entries.length === 0)
+  const { toFetch, neverHeld } = await loadFetchList(visit.id)
+  const isHere = ({ wanted }: FetchEntry): boolean => wanted.some((each) => each.roomId === room.id)
+  const fetching = {
+    visitId: visit.id,
+    toFetch: toFetch.toSorted((p, q) => Number(isHere(q)) - Number(isHere(p))),
+    neverHeld,
+  }
+  if (entries.length === 0) {
+    const decks = await loadDecks()
     return (
-      <main className="flex-1 p-6">
-        <h1 className="text-head">Nothing goes to board yet</h1>
-        <p className="my-3">
-          Paint boards of no more than three colours. Say of each candidate that it is going to
-          board.
-        </p>
-        <Link href="shortlist?part=proposed" className="key key-first">
-          To the candidates of this room
-        </Link>
+      <main className="min-h-0 flex-1 overflow-y-auto px-4 py-3">
+        <h1 className="text-head">Samples</h1>
+        <div className="mt-3 grid max-w-6xl gap-8 lg:grid-cols-2">
+          <NoBoardYet
+            mayGo={(await loadCandidates(visit.id)).flatMap((candidate) => {
+              const proposal = candidate.proposals.find(
+                (each) => each.roomId === room.id && each.status === 'proposed',
+              )
+              if (candidate.ruledOut !== null || !proposal) return []
+              const { surface, sheen } = proposal
+              return [
+                {
+                  paint: candidatePaint(candidate, decks),
+                  proposal: {
+                    ...{ visitId: visit.id, roomId: room.id, surface, sheen },
+                    ...{ proposalId: proposal.id, candidateId: candidate.id },
+                  },
+                },
+              ]
+            })}
+          />
+          <div>
+            <ToFetch {...fetching} />
+          </div>
+        </div>
       </main>
     )
+  }
   const keepers = await loadKeepersInRoom(visit.id, room.id)
   return (
     <BoardsView
@@ -53,6 +80,7 @@ export default async function BoardsPage({
             : inWords('Straight on the wall, up to the trim on both sides')
           : null
       }
+      fetching={fetching}
       boards={entries}
       tooMany={tooMany}
       standings={standings}

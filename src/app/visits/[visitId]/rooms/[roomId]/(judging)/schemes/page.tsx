@@ -1,14 +1,11 @@
-import { loadRoomSchemes } from '@/app/_load/room-schemes'
-import { SchemesView } from '@/ui/schemes/schemes-view'
+import { redirect } from 'next/navigation'
 
-export const metadata = { title: 'Schemes' }
-
-export default async function SchemesPage({
+/** Saved schemes stand beside those that can be drawn. */
+export default async function SavedSchemesPage({
   params,
 }: {
   params: Promise<{ visitId: string; roomId: string }>
 }) {
   const { visitId, roomId } = await params
-  const { visit, room, schemes, keepers, stands, eye } = await loadRoomSchemes(visitId, roomId)
-  return <SchemesView visitId={visit.id} roomId={room.id} {...{ schemes, keepers, stands, eye }} />
+  redirect(`/visits/${visitId}/rooms/${roomId}/lead?show=saved`)
 }

@@ -5,19 +5,17 @@ import type { Reflectance } from '@/core/colour/spectrum'
 import type { Sheen } from '@/core/paint/sheen'
 import { eyeOf, type EyeSaid } from '@/core/record/eye-said'
 import type { Surface } from '@/core/record/proposal'
-import { MOST_SCHEMES, type SchemeOrigin } from '@/core/scheme/whole-scheme'
+import type { SchemeOrigin } from '@/core/scheme/whole-scheme'
 import { pairReading } from '@/core/pairing/pair-reading'
 import type { BenchCandidate, BenchKeeper } from '../bench/bench-model'
-import { Link } from '../frame/page-link'
 import { useLight } from '../light-bar/light-context'
 import { newId } from '../record/new-id'
-import { useChange } from '../record/use-change'
+import type { useChange } from '../record/use-change'
 import { useTradeWords } from '../settings/settings-context'
 import { KeeperSwatch } from '../swatch/keeper-swatch'
 import { RelitPatch } from '../swatch/relit-patch'
 import { EyeLine } from '../verdict/eye-line'
 import { JudgementMark } from '../verdict/verdict-mark'
-import { useKeepScheme } from './use-keep-scheme'
 
 /** A whole scheme as it stands beside the others. */
 export interface ShownScheme {
@@ -46,14 +44,15 @@ export interface SchemeKeeper extends BenchKeeper {
   readonly leads: boolean
 }
 
-/** Two or three whole schemes of a room side by side under one light; the chosen one goes to the ruling. */
-export function SchemesView({
+/** The whole schemes that were saved for a room, side by side under one light; the chosen one goes to the ruling. */
+export function SavedSchemes({
   visitId,
   roomId,
   schemes,
   keepers,
-  stands,
   eye,
+  change,
+  busy,
 }: {
   readonly visitId: string
   readonly roomId: string
@@ -61,18 +60,9 @@ export function SchemesView({
   readonly keepers: readonly SchemeKeeper[]
   /** What the eye said in the room, pair by pair. */
   readonly eye: readonly EyeSaid[]
-  readonly stands: readonly {
-    readonly surface: Surface
-    readonly sheen: Sheen
-    readonly deckColourId: string
-    readonly strengthPercent: number
-  }[]
+  readonly change: ReturnType<typeof useChange>['change']
+  readonly busy: boolean
 }) {
-  const { change, busy, message } = useChange()
-  const keepScheme = useKeepScheme({
-    ...{ visitId, roomId, change },
-    schemes: schemes.map(({ name }) => name),
-  })
   const removed = ({
     id,
     name,
@@ -89,82 +79,44 @@ export function SchemesView({
     accents: accents.map((accent) => accent.id),
   })
   return (
-    <main className="flex min-h-0 flex-1 flex-col gap-3 overflow-y-auto px-4 py-3">
-      <div className="flex flex-wrap items-center gap-x-5 gap-y-1">
-        <h1 className="text-head">Whole schemes</h1>
-        {schemes.length < MOST_SCHEMES && (
-          <>
-            <Link href="lead" className="key">
-              Draw one from the piece that leads
-            </Link>
-            {stands.length > 0 && (
+    <ul className="flex gap-6 max-lg:flex-col">
+      {schemes.map((scheme) => (
+        <li key={scheme.id} className="min-w-0 flex-1" aria-label={scheme.name}>
+          <Panel {...{ scheme, keepers, eye }} />
+          <div className="mt-2 flex gap-2">
+            <button
+              type="button"
+              className={`key ${scheme.isChosen ? '' : 'key-first'}`}
+              aria-disabled={busy || scheme.isChosen}
+              onClick={() =>
+                scheme.isChosen
+                  ? undefined
+                  : void change(
+                      'choose-scheme',
+                      {
+                        ...{ visitId, roomId, schemeId: scheme.id, name: scheme.name },
+                        proposalIds: scheme.parts.map(newId),
+                      },
+                      `“${scheme.name}” is chosen: its colours go to board, and to the ruling.`,
+                    )
+              }
+            >
+              {scheme.isChosen ? 'Chosen' : `Choose “${scheme.name}”`}
+            </button>
+            {!scheme.isChosen && (
               <button
                 type="button"
                 className="key"
-                aria-disabled={busy}
-                onClick={() =>
-                  void keepScheme({
-                    name: 'As it stands',
-                    origin: 'as it stands',
-                    parts: stands,
-                    accents: [],
-                  })
-                }
+                aria-label={`Remove “${scheme.name}”`}
+                onClick={() => void change('keep-scheme', removed(scheme), 'Removed.')}
               >
-                Save what is proposed as one
+                Remove it
               </button>
             )}
-          </>
-        )}
-        <span role="status" aria-label="What came of it" className="text-small font-semibold">
-          {message}
-        </span>
-      </div>
-      {schemes.length === 0 && (
-        <p className="text-small">
-          None is saved yet. Two are drawn from the piece that leads; what is proposed now is a
-          third.
-        </p>
-      )}
-      <ul className="flex gap-6 max-lg:flex-col">
-        {schemes.map((scheme) => (
-          <li key={scheme.id} className="min-w-0 flex-1" aria-label={scheme.name}>
-            <Panel {...{ scheme, keepers, eye }} />
-            <div className="mt-2 flex gap-2">
-              <button
-                type="button"
-                className={`key ${scheme.isChosen ? '' : 'key-first'}`}
-                aria-disabled={busy || scheme.isChosen}
-                onClick={() =>
-                  scheme.isChosen
-                    ? undefined
-                    : void change(
-                        'choose-scheme',
-                        {
-                          ...{ visitId, roomId, schemeId: scheme.id, name: scheme.name },
-                          proposalIds: scheme.parts.map(newId),
-                        },
-                        `“${scheme.name}” is chosen: its colours go to board, and to the ruling.`,
-                      )
-                }
-              >
-                {scheme.isChosen ? 'Chosen' : `Choose “${scheme.name}”`}
-              </button>
-              {!scheme.isChosen && (
-                <button
-                  type="button"
-                  className="key"
-                  aria-label={`Remove “${scheme.name}”`}
-                  onClick={() => void change('keep-scheme', removed(scheme), 'Removed.')}
-                >
-                  Remove it
-                </button>
-              )}
-            </div>
-          </li>
-        ))}
-      </ul>
-    </main>
+          </div>
+        </li>
+      ))}
+    </ul>
   )
 }
 
