@@ -9,7 +9,7 @@ import {
   type ReadingSource,
 } from '@/core/paint/reading'
 import { atStrength, ladderOf, whyNoLadder } from '@/core/paint/strength'
-import { isFixed, isJudgedAgainst, isMottled, mayInspire } from '@/core/pairing/keeper-kind'
+import { isJudgedAgainst, isMottled, mayInspire, settlesColours } from '@/core/pairing/keeper-kind'
 import type { StrengthRung } from '@/core/pairing/pair-reading'
 import { roleOf } from '@/core/pairing/role'
 import {
@@ -101,7 +101,7 @@ export function keeperFinish(keeper: Keeper, rules: HouseRules): BenchKeeper {
     id: keeper.id,
     name: keeper.name,
     state: keeper.state,
-    settles: keeper.state === 'staying' && isFixed(keeper.kind),
+    settles: settlesColours(keeper),
     role: roleOf(keeper.kind, rules, keeper.texture),
     varies: keeper.varies,
     patchHash: keeper.patchHash,

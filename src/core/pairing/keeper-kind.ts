@@ -80,6 +80,15 @@ export const isMottled = (kind: KeeperKind): boolean => MOTTLED.includes(kind)
 /** Whether a candidate is judged against a keeper in this state. */
 export const isJudgedAgainst = (state: KeeperState): boolean => state !== 'leaving'
 
+/** Whether a no beside it settles a colour for the room: nobody is going to change it. */
+export const settlesColours = ({
+  state,
+  kind,
+}: {
+  readonly state: KeeperState
+  readonly kind: KeeperKind
+}): boolean => state === 'staying' && isFixed(kind)
+
 /** How much of what one sees of a room a keeper takes up. */
 export const VIEW_SHARES = ['little', 'some', 'much'] as const
 export type ViewShare = (typeof VIEW_SHARES)[number]

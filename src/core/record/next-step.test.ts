@@ -4,6 +4,7 @@ const HALL: RoomSoFar = {
   ...{ id: 'hall', name: 'Hall', hasLight: true, keepers: 2, candidates: 3, works: true },
   pairs: { seen: 6, of: 6 },
   boards: { toPaint: 0, toLookAt: 0 },
+  sweepPast: null,
   open: ['walls'],
   ruled: 0,
 }
@@ -18,6 +19,13 @@ test.each<[string, Partial<RoomSoFar>, string, string]>([
   ['then a colour', { candidates: 0, open: [], works: false }, 'shortlist', 'propose a colour'],
   ['then the eye', { pairs: { seen: 5, of: 6 } }, 'bench', 'look at 1 pair'],
   ['many pairs', { pairs: { seen: 0, of: 6 }, works: false }, 'bench', 'look at 6 pairs'],
+  [
+    'a finish to sweep past',
+    { pairs: { seen: 0, of: 6 }, sweepPast: 'Oak floor' },
+    'bench',
+    'sweep past Oak floor',
+  ],
+  ['all is swept', { sweepPast: 'Oak floor', open: [], ruled: 1 }, 'sheets', 'send the sheets'],
   ['a board to paint', { boards: { toPaint: 2, toLookAt: 1 } }, 'boards', 'paint 2 boards'],
   ['a board to look at', { boards: { toPaint: 0, toLookAt: 1 } }, 'boards', 'look at 1 board'],
   ['nothing of it works', { works: false }, 'shortlist', 'propose another colour'],

@@ -12,6 +12,8 @@ export interface RoomSoFar {
   readonly keepers: number
   readonly candidates: number
   readonly pairs: Progress
+  /** The finish that a sweep is worth while past, by its name; null where what is left is looked at pair by pair. */
+  readonly sweepPast: string | null
   /** Colours that go to board: without a board that is begun, and with one that nobody looked at in this room. */
   readonly boards: { readonly toPaint: number; readonly toLookAt: number }
   /** Something was seen to work there. */
@@ -60,7 +62,13 @@ function leftIn(room: RoomSoFar): readonly [NextWhere, string] | null {
   // What is ruled on needs no more colours and no more looks.
   if (open.length === 0 && room.ruled > 0) return null
   if (room.candidates === 0) return ['shortlist', 'propose a colour']
-  if (pairs.seen < pairs.of) return ['bench', `look at ${counted(pairs.of - pairs.seen, 'pair')}`]
+  if (pairs.seen < pairs.of)
+    return [
+      'bench',
+      room.sweepPast
+        ? `sweep past ${room.sweepPast}`
+        : `look at ${counted(pairs.of - pairs.seen, 'pair')}`,
+    ]
   if (boards.toPaint > 0) return ['boards', `paint ${counted(boards.toPaint, 'board')}`]
   if (boards.toLookAt > 0) return ['boards', `look at ${counted(boards.toLookAt, 'board')}`]
   if (!room.works) return ['shortlist', 'propose another colour']

@@ -20,6 +20,8 @@ test('what was dropped, taken out or is in another room counts nowhere: never ni
     seen('hall', 'stone', 'dun'),
   ]
   expect(pairsSeen(kitchen, looks)).toEqual({ seen: 1, of: 4 })
+  // A no beside the stone settles the fawn: beside the floor it is not asked about any more.
+  expect(pairsSeen({ ...kitchen, settledIds: ['fawn'] }, looks)).toEqual({ seen: 1, of: 3 })
   expect(cellsSeen([kitchen], looks)).toEqual({ seen: 1, of: 2 })
   expect(cellsSeen([], looks)).toEqual({ seen: 0, of: 0 })
 })

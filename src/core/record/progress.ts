@@ -14,6 +14,8 @@ export interface RoomToSee {
   readonly keeperIds: readonly string[]
   /** What is proposed and not ruled out. */
   readonly candidateIds: readonly string[]
+  /** Candidates that a fixed finish has settled: what of them was not looked at is not asked any more. */
+  readonly settledIds?: readonly string[]
 }
 
 export interface Progress {
@@ -21,9 +23,9 @@ export interface Progress {
   readonly of: number
 }
 
-/** How many of a room's pairs were seen: of those there are, so that what was dropped or taken out counts nowhere. */
+/** How many of a room's pairs were seen: of those that were or are still asked, so that what was dropped or taken out counts nowhere. */
 export function pairsSeen(
-  { id, keeperIds, candidateIds }: RoomToSee,
+  { id, keeperIds, candidateIds, settledIds = [] }: RoomToSee,
   looks: readonly SeenPair[],
 ): Progress {
   const seen = new Set(
@@ -34,7 +36,12 @@ export function pairsSeen(
       )
       .map(({ keeperId, candidateId }) => `${keeperId} ${candidateId}`),
   )
-  return { seen: seen.size, of: keeperIds.length * candidateIds.length }
+  const unasked = keeperIds.flatMap((keeperId) =>
+    candidateIds.filter(
+      (candidateId) => !settledIds.includes(candidateId) && !seen.has(`${keeperId} ${candidateId}`),
+    ),
+  )
+  return { seen: seen.size, of: seen.size + unasked.length }
 }
 
 /** How many of a house's cells, a candidate in a room it is proposed for, were seen beside anything. */

@@ -1,10 +1,12 @@
 import type { Metadata } from 'next'
 import { boardsLeft } from '@/core/boards/boards-left'
 import { aspectOf } from '@/core/light/aspect'
-import { isJudgedAgainst } from '@/core/pairing/keeper-kind'
+import { isJudgedAgainst, settlesColours } from '@/core/pairing/keeper-kind'
 import { daylightFactorPercent, dimness } from '@/core/light/daylight-factor'
 import { cellSays } from '@/core/record/cell'
 import { seenPairOf } from '@/core/record/progress'
+import { pairsSaid, settledBy } from '@/core/round/round'
+import { nextToSweep, sweepOf } from '@/core/round/sweep'
 import { buildId } from '@/app/_load/build'
 import { looksOf } from '@/app/_load/house-grid'
 import { standingRulings, surfacesOfRoom } from '@/app/_load/rulings'
@@ -18,6 +20,7 @@ import {
   loadLastSeq,
   loadLooksThatCount,
   loadRulings,
+  loadSweeps,
   loadVisit,
 } from '@/app/_load/visit-page'
 import { paintAddress } from '@/ui/frame/paint-address'
@@ -26,6 +29,9 @@ import { VisitFrame } from '@/ui/frame/visit-frame'
 import { TakeAlong } from '@/ui/record/take-along'
 import { VisitRecordProvider } from '@/ui/record/visit-record'
 import { counted } from '@/core/words'
+
+// What counts in the record is paint, by day first.
+const BY_DAY = 'samples by day'
 
 interface Props {
   readonly children: React.ReactNode
@@ -51,6 +57,7 @@ export default async function VisitLayout({ children, params }: Props) {
   const looks = await loadLooksThatCount(visit.id)
   const seen = looks.flatMap(seenPairOf)
   const boards = await loadBoards(visit.id)
+  const sweeps = await loadSweeps(visit.id)
   const goingIn = (roomId: string): string[] =>
     candidates
       .filter(
@@ -63,6 +70,19 @@ export default async function VisitLayout({ children, params }: Props) {
   const frameRooms = rooms.map((room): FrameRoom => {
     const judged = keepers.filter((k) => k.roomIds.includes(room.id) && isJudgedAgainst(k.state))
     const up = candidates.filter((candidate) => isUpIn(candidate, room.id))
+    const keepersHere = judged.map((k) => ({ id: k.id, name: k.name, settles: settlesColours(k) }))
+    const upIds = up.map(({ id }) => id)
+    const looksHere = looks.filter((look) => look.roomId === room.id)
+    const saidOf = pairsSaid(looksHere, BY_DAY)
+    const past = nextToSweep(
+      sweepOf(
+        keepersHere,
+        upIds,
+        looksHere,
+        sweeps.filter((sweep) => sweep.roomId === room.id),
+        BY_DAY,
+      ),
+    )
     const left = boardsLeft(room.id, goingIn(room.id), boards, looks)
     return {
       id: room.id,
@@ -73,11 +93,13 @@ export default async function VisitLayout({ children, params }: Props) {
       toSee: {
         id: room.id,
         keeperIds: judged.map(({ id }) => id),
-        candidateIds: up.map(({ id }) => id),
+        candidateIds: upIds,
+        settledIds: [...settledBy(keepersHere, upIds, saidOf).keys()],
       },
       soFar: {
         hasLight: room.windows.length + room.lamps.length > 0,
         boards: left,
+        sweepPast: keepersHere.find(({ id }) => id === past)?.name ?? null,
         works: up.some(({ id }) => cellSays(looksOf(looks, id, room.id)).verdict === 'works'),
         open: surfacesOfRoom(candidates, rulings, room.id).filter(
           (surface) =>
