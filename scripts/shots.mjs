@@ -140,7 +140,7 @@ async function takeAll(page) {
     await page.getByRole('button', { name: 'Save as a scheme' }).nth(n).click()
     await page.getByRole('status').filter({ hasText: 'Saved as the scheme' }).nth(0).waitFor()
   }
-  await page.getByRole('link', { name: /schemes saved for this room/ }).waitFor()
+  await page.getByRole('button', { name: 'Saved, 2' }).waitFor()
   await open(`${bedroom}/bench?in=room&${morning}`)
   await seen.first().waitFor()
   for (const [chooser, scheme] of [

@@ -72,9 +72,9 @@ test('schemes from the piece that leads and what stands are kept side by side; t
       n === 0 ? 'From its field' : 'From its line',
     )
   }
-  await tabTo(page, page.getByRole('link', { name: /schemes saved for this room/ }))
+  await tabTo(page, page.getByRole('button', { name: 'Saved, 2' }))
   await page.keyboard.press('Enter')
-  await page.waitForURL(/\/schemes/)
+  await page.waitForURL(/show=saved/)
   await tabTo(page, page.getByRole('button', { name: 'Save what is proposed as one' }))
   await page.keyboard.press('Enter')
   await expect(outcome).toContainText('As it stands')
@@ -84,9 +84,7 @@ test('schemes from the piece that leads and what stands are kept side by side; t
     'As it stands',
   ])
   // Three are what one compares: a fourth is not offered.
-  await expect(page.getByRole('link', { name: 'Draw one from the piece that leads' })).toHaveCount(
-    0,
-  )
+  await expect(page.getByRole('button', { name: 'Save what is proposed as one' })).toHaveCount(0)
   const field = page.getByRole('listitem', { name: 'From its field' })
   await expect(field).toContainText(/(gives the room|takes) \d+ %|leaves the room as bright/)
   await expect(field).toContainText(/l of paint: \d × /)

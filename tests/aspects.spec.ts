@@ -101,7 +101,7 @@ test('what fails says what to fetch next', async ({ page, app }) => {
   await expect(next).not.toContainText(/greener/)
 })
 
-test('one colour on trial turns through the day, and says what goes with it', async ({
+test('a paint’s page: how it sits here, how it turns through the day, and what goes with it; taken up and back there', async ({
   page,
   app,
 }) => {
@@ -115,7 +115,10 @@ test('one colour on trial turns through the day, and says what goes with it', as
   await open(page, `${kitchen}/trial?colour=H111-4`)
   const does = page.getByRole('region', { name: 'What it does' })
   await expect(does).toContainText(/from \d\d:\d\d it leans yellow/)
-  await expect(does).toContainText(/Takes fixed finishes that lean/)
+  await expect(does.getByRole('region', { name: 'Beside what stays' })).toContainText(
+    'Stone counter',
+  )
+  await expect(page.getByText(/Takes fixed finishes that lean/)).toBeVisible()
   const wall = page.getByRole('region', { name: 'On the wall' })
   await expect(wall.getByText(/a little stronger|stronger/).first()).toBeVisible()
   const goes = page.getByRole('region', { name: 'What goes with it' })
@@ -124,6 +127,44 @@ test('one colour on trial turns through the day, and says what goes with it', as
   await goes.getByRole('button').first().click()
   await expect(page).toHaveURL(/colour=/)
   await expect(page.getByRole('heading', { level: 1 })).not.toContainText('Lornmere')
+})
+
+test('a paint is reached by its name from anywhere, taken up for a surface at a strength, and back with the same key', async ({
+  page,
+  ownApp: app,
+}) => {
+  const kitchen = demoRoom(demoVisit(app), 'Kitchen')
+  await open(page, `${kitchen}/light`)
+  await page.keyboard.press('ControlOrMeta+k')
+  await page.getByPlaceholder('A few letters').fill('H117-5')
+  await page.getByRole('option', { name: /^H117-5/ }).click()
+  await expect(page).toHaveURL(/\/trial\?paint=/)
+  await page.getByLabel('At', { exact: true }).selectOption('75')
+  await page.getByLabel('Taken up for').selectOption('trim')
+  const take = page.getByRole('button', { name: /^Taken? up at 75 %/ })
+  await expect(take).toHaveAttribute('aria-pressed', 'false')
+  await take.click()
+  await expect(take).toHaveAttribute('aria-pressed', 'true')
+  // Taken up for the trim it is not for the walls, and back it is for nothing.
+  await page.getByLabel('Taken up for').selectOption('walls')
+  await expect(take).toHaveAttribute('aria-pressed', 'false')
+  await page.getByLabel('Taken up for').selectOption('trim')
+  await page.reload()
+  await expect(page.getByLabel('At', { exact: true })).toHaveValue('75')
+  await page.getByLabel('Taken up for').selectOption('trim')
+  await expect(take).toHaveAttribute('aria-pressed', 'true')
+  await take.click()
+  await expect(page.getByText('is taken back.')).toBeVisible()
+  await expect(take).toHaveAttribute('aria-pressed', 'false')
+
+  // Before there is a visit it has a page too, in an ordinary room.
+  await open(page, `${app.url}/decks`)
+  await page.keyboard.press('ControlOrMeta+k')
+  await page.getByPlaceholder('A few letters').fill('H117-5')
+  await page.getByRole('option', { name: /^H117-5/ }).click()
+  await expect(page.getByText('There is no room yet')).toBeVisible()
+  await expect(page.getByRole('region', { name: 'What goes with it' })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Take up/ })).toHaveCount(0)
 })
 
 test('the house rule on trim, changed in the brief, puts its own trim first', async ({

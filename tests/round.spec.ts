@@ -500,14 +500,16 @@ test('after a no with a reason a paint to try next is fetched, stands on the lis
   const called = (await fetch.getAttribute('aria-label'))!.replace('Fetch ', '')
   await fetch.click()
   await expect(next.getByRole('status')).toContainText('is on the fetch list')
-  await expect(page.getByRole('link', { name: /^Fetch list/ })).toContainText('1 to fetch')
+  await expect(page.getByRole('link', { name: /^Samples/ })).toContainText('1 to fetch')
+  // The address that the fetch list once had.
   await open(page, `${visit}/fetch`)
+  await expect(page).toHaveURL(/\/boards$/)
   const [name] = called.split(' ')
-  const item = page.getByRole('list', { name: 'To fetch' }).getByRole('listitem')
+  const item = page.getByRole('region', { name: 'To fetch' }).getByRole('listitem')
   await expect(item).toContainText(name!)
   await expect(item).toContainText(/Kitchen, walls: like .* at \d+ %, less green/)
   await item.getByRole('button', { name: /is here$/ }).click()
-  await expect(page.getByText('Nothing is on the list.')).toBeVisible()
+  await expect(item).toHaveCount(0)
 })
 
 test('what arrives is held against what stays, one key a pair, and stands on the sheet', async ({
