@@ -30,15 +30,14 @@ interface Props {
   readonly roomId: string
   /** The one that is edited; left out, a new one is put in. */
   readonly opening: Opening | undefined
-  readonly at: TappedPlace | null
   readonly onDone: () => void
 }
 
-/** A window or a door: put in where a wall was tapped, or edited in place. All but the wall has a default that is shown. */
-export function OpeningForm({ visitId, roomId, opening, at, onDone }: Props) {
+/** A window or a door: put in by its bearing, or edited in place. All but the wall has a default that is shown. */
+export function OpeningForm({ visitId, roomId, opening, onDone }: Props) {
   const { lengths } = useSettings()
   const [kind, setKind] = useState<OpeningKind>(opening ? kindOfOpening(opening) : 'window')
-  const [bearing, setBearing] = useState(opening?.bearingDeg ?? at?.bearingDeg ?? '')
+  const [bearing, setBearing] = useState(opening?.bearingDeg ?? '')
   const { onSubmit, pending, errors, message } = useCommandForm(
     'keep-window',
     (form) => {
@@ -50,7 +49,7 @@ export function OpeningForm({ visitId, roomId, opening, at, onDone }: Props) {
   const shown =
     opening && kindOfOpening(opening) === kind
       ? opening
-      : { ...plainOpening(kind), alongPercent: opening?.alongPercent ?? at?.alongPercent ?? null }
+      : { ...plainOpening(kind), alongPercent: opening?.alongPercent ?? null }
   const facing = Number(bearing)
   const isPlain = bearing !== '' && facing >= 0 && facing < 360
   return (
@@ -82,8 +81,6 @@ export function OpeningForm({ visitId, roomId, opening, at, onDone }: Props) {
         key={`width ${kind}`}
         label="Width"
         name="widthMm"
-        // A wall chosen by key: Enter puts the window in as it is.
-        autoFocus={at !== null && at.alongPercent === null}
         mm={shown.widthMm}
         error={errors.widthMm}
       />

@@ -1,5 +1,14 @@
 import { PLAIN_WINDOW } from '@/core/light/room'
-import { alongPercentAt, planGeometry, WALLS } from './plan-geometry'
+import {
+  alongPercentAt,
+  draggedSideMm,
+  lampAt,
+  planGeometry,
+  planScale,
+  sideMm,
+  sideOf,
+  WALLS,
+} from './plan-geometry'
 
 const room = { northSouthMm: 6000, eastWestMm: 3000, heightMm: 2500, windows: [], lamps: [] }
 const window = (bearingDeg: number) => ({
@@ -21,6 +30,28 @@ test('windows lie in the wall that they face, at their width', () => {
   expect(west).toEqual({ x1: -30, x2: -30, y1: -15, y2: 15 })
   // A window that faces west by north-west stands in the west wall.
   expect(planGeometry(room, [window(292)]).openings[0]).toMatchObject({ x1: -30, x2: -30 })
+})
+
+test('a wall dragged out makes its side longer, in steps of 5 cm, about the middle of the room', () => {
+  const scale = planScale(room)
+  // The north wall is drawn 60 units up for 3 m of half a side.
+  expect(draggedSideMm('north', { x: 17, y: -60 }, scale)).toBe(6000)
+  expect(draggedSideMm('north', { x: 0, y: -70 }, scale)).toBe(7000)
+  expect(draggedSideMm('east', { x: 41.3, y: 99 }, scale)).toBe(4150)
+  expect(draggedSideMm('west', { x: -30, y: 0 }, scale)).toBe(3000)
+  // Dragged past the middle it is as small as a room may be.
+  expect(draggedSideMm('south', { x: 0, y: -20 }, scale)).toBe(1000)
+  expect(sideOf('south')).toBe('northSouthMm')
+  expect(sideOf('west')).toBe('eastWestMm')
+  expect(sideMm(99_999)).toBe(20_000)
+  // Drawn in the scale of before, the wall stays under the finger.
+  expect(planGeometry({ ...room, northSouthMm: 7000 }, [], scale).room.height).toBe(140)
+})
+
+test('a lamp tapped in the middle hangs there, at the side it stands', () => {
+  expect(lampAt(room, { x: 0, y: 20 })).toBe('pendant')
+  expect(lampAt(room, { x: 0, y: 50 })).toBe('table')
+  expect(lampAt(room, { x: 25, y: 0 })).toBe('table')
 })
 
 test('each wall can be tapped along its whole length', () => {

@@ -44,9 +44,20 @@ export const WALLS: readonly Wall[] = [
   { letter: 'W', name: 'west', turnDeg: 270, box: (share) => along(share, 0.5 - share.x) },
 ]
 
-/** A room drawn to scale about the centre of a drawing from −100 to 100, its own north up. */
-export function planGeometry(room: LitRoom, windows: readonly RoomWindow[]) {
-  const scale = LONGEST / Math.max(room.northSouthMm, room.eastWestMm)
+/** Units of the drawing a millimetre: the longer side has the same length whatever the room. */
+export const planScale = (room: Pick<LitRoom, 'northSouthMm' | 'eastWestMm'>): number =>
+  LONGEST / Math.max(room.northSouthMm, room.eastWestMm)
+
+/**
+ * A room drawn to scale about the centre of a drawing from −100 to 100, its own north up.
+ *
+ * @param scale of another size of it, while a side is dragged
+ */
+export function planGeometry(
+  room: LitRoom,
+  windows: readonly RoomWindow[],
+  scale: number = planScale(room),
+) {
   const width = room.eastWestMm * scale
   const height = room.northSouthMm * scale
   return {
@@ -66,6 +77,45 @@ export function planGeometry(room: LitRoom, windows: readonly RoomWindow[]) {
         return lineAt(from, to, ((wall === 'east' ? 1 : -1) * width) / 2, 'along')
       }),
   }
+}
+
+// A side moves by so much, and a room of a house is no smaller and no larger.
+const SIDE_STEP_MM = 50
+const [LEAST_MM, MOST_MM] = [1000, 20_000]
+
+/** A side of a room in millimetres, in whole steps. */
+export const sideMm = (mm: number): number =>
+  Math.min(MOST_MM, Math.max(LEAST_MM, SIDE_STEP_MM * Math.round(mm / SIDE_STEP_MM)))
+
+/** Which size of a room a wall moves when it is dragged. */
+export const sideOf = (wall: WallName): 'northSouthMm' | 'eastWestMm' =>
+  wall === 'north' || wall === 'south' ? 'northSouthMm' : 'eastWestMm'
+
+/**
+ * How long a side is once one of its walls was dragged to a point of the drawing; the wall opposite mirrors it.
+ *
+ * @param scale as the drag began
+ */
+export const draggedSideMm = (
+  wall: WallName,
+  { x, y }: { readonly x: number; readonly y: number },
+  scale: number,
+): number => {
+  const out = { north: -y, south: y, east: x, west: -x }[wall]
+  return sideMm((2 * Math.max(0, out)) / scale)
+}
+
+// Nearer to the middle than this, as a share of the way to the walls, a lamp hangs there.
+const HANGS_WITHIN = 0.45
+
+/** What sort of lamp is meant by a tap on the floor: one that hangs in the middle, or one that stands at the side. */
+export function lampAt(
+  room: LitRoom,
+  { x, y }: { readonly x: number; readonly y: number },
+): 'pendant' | 'table' {
+  const { width, height } = planGeometry(room, []).room
+  const out = Math.max(Math.abs(x) / (width / 2), Math.abs(y) / (height / 2))
+  return out < HANGS_WITHIN ? 'pendant' : 'table'
 }
 
 // To the right seen from inside is east along the north wall, and turns with the walls.

@@ -2,16 +2,28 @@
 
 import { useMemo, useRef, useState, type MouseEvent, type PointerEvent } from 'react'
 import { utcMsAt } from '@/core/light/day-clock'
-import { SOLID } from '@/core/light/fittings'
+import { SOLID, type LampPlace } from '@/core/light/fittings'
 import type { RoomDay } from '@/core/light/light-choice'
-import type { RoomWindow } from '@/core/light/room'
+import type { LitRoom, RoomWindow } from '@/core/light/room'
+import { lengthWords } from '@/core/units'
 import { sunPatch } from '@/core/light/sun-patch'
 import { sunPosition } from '@/core/light/sun-position'
 import { bearingOf, wallFacing, type WallName } from '@/core/light/walls'
+import { useSettings } from '../settings/settings-context'
 import { useLight, useMovingLight } from '../light-bar/light-context'
 import type { TappedPlace } from './opening-form'
 import { plainOpening, type Opening } from './openings'
-import { alongPercentAt, openingBox, planGeometry, WALLS } from './plan-geometry'
+import {
+  alongPercentAt,
+  draggedSideMm,
+  lampAt,
+  openingBox,
+  planGeometry,
+  planScale,
+  sideMm,
+  sideOf,
+  WALLS,
+} from './plan-geometry'
 
 const ARC_STEP_MINUTES = 15
 
@@ -32,25 +44,36 @@ const NEW_MM = plainOpening('window').widthMm
 const TAP_PX = 6
 // What an arrow key moves an opening by, per cent of its wall.
 const KEY_STEP = 5
+const KEY_SIDE_MM = 100
+const OUTWARDS: Record<WallName, { readonly longer: string; readonly shorter: string }> = {
+  north: { longer: 'ArrowUp', shorter: 'ArrowDown' },
+  south: { longer: 'ArrowDown', shorter: 'ArrowUp' },
+  east: { longer: 'ArrowRight', shorter: 'ArrowLeft' },
+  west: { longer: 'ArrowLeft', shorter: 'ArrowRight' },
+}
 
 /**
- * The room from above, its own north up and the compass turned about it: tap a wall to put a window or a door there, an
- * opening to change it; drag it along its wall, or move it with the arrow keys. The arrow is the sun now, the arc on the
+ * The room from above, its own north up and the compass turned about it: drag a wall to size the room, tap it to put a window
+ * there, the floor for a lamp, an opening to change it; drag that along its wall, or move it with the arrow keys. The arrow is the sun now, the arc on the
  * rim its day, the grey on the floor its patch.
  */
 export function RoomPlan({
   openings,
   edited,
-  at,
+  lamps,
   onWall,
+  onSize,
+  onLamp,
   onOpening,
   onMove,
 }: {
   readonly openings: readonly Opening[]
   readonly edited: string | null
-  /** Where a new opening was tapped. */
-  readonly at: TappedPlace | null
+  readonly lamps: readonly { readonly id: string; readonly place: LampPlace }[]
   readonly onWall: (place: TappedPlace) => void
+  /** A side has another length. */
+  readonly onSize: (side: Partial<Pick<LitRoom, 'northSouthMm' | 'eastWestMm'>>) => void
+  readonly onLamp: (place: LampPlace) => void
   readonly onOpening: (id: string) => void
   readonly onMove: (opening: Opening, alongPercent: number) => void
 }) {
@@ -61,35 +84,54 @@ export function RoomPlan({
   const [dragged, setDragged] = useState<{ readonly id: string; readonly along: number } | null>(
     null,
   )
-  const { room } = roomDay
+  const { lengths } = useSettings()
+  // A wall that is dragged: what its side would be, drawn in the scale of before.
+  const [sized, setSized] = useState<Partial<Pick<LitRoom, 'northSouthMm' | 'eastWestMm'>> | null>(
+    null,
+  )
+  const before = roomDay.room
+  const room = sized ? { ...before, ...sized } : before
+  const scale = planScale(before)
   const northDeg = room.northDeg ?? 0
   const shown = openings
     .filter(({ pitchDeg }) => pitchDeg === 90)
     .map((opening) =>
       dragged?.id === opening.id ? { ...opening, alongPercent: dragged.along } : opening,
     )
-  const plan = planGeometry(room, shown.map(asWindow))
-  const ghost =
-    at &&
-    planGeometry(room, [
-      { ...asWindow({ ...plainOpening('window'), id: '', ...at }), bearingDeg: at.bearingDeg },
-    ]).openings[0]
+  const plan = planGeometry(room, shown.map(asWindow), scale)
   const arc = useMemo(() => sunArc(roomDay), [roomDay])
   const sun = choice.source === 'room' && light && light.sun.altitudeDeg > 0 ? light.sun : null
 
-  function alongAt(event: MouseEvent, wall: WallName, widthMm: number): number {
+  function pointOf(event: MouseEvent) {
     const box = frame.current!.getBoundingClientRect()
-    const point = {
+    return {
       x: ((event.clientX - box.left) / box.width) * 200 - 100,
       y: ((event.clientY - box.top) / box.height) * 200 - 100,
     }
-    return alongPercentAt(room, wall, point, widthMm)
+  }
+  const alongAt = (event: MouseEvent, wall: WallName, widthMm: number): number =>
+    alongPercentAt(room, wall, pointOf(event), widthMm)
+  const isDrag = (event: PointerEvent): boolean => {
+    const [x, y] = pressedAt.current!
+    return Math.hypot(event.clientX - x, event.clientY - y) >= TAP_PX
+  }
+
+  function dragWall(event: PointerEvent, wall: WallName): void {
+    if (!pressedAt.current || (!sized && !isDrag(event))) return
+    setSized({ [sideOf(wall)]: draggedSideMm(wall, pointOf(event), scale) })
+  }
+
+  function letGoOfWall(event: PointerEvent, wall: WallName): void {
+    if (!pressedAt.current) return
+    pressedAt.current = null
+    if (sized) onSize(sized)
+    else onWall({ bearingDeg: bearingOf(room, wall), alongPercent: alongAt(event, wall, NEW_MM) })
+    setSized(null)
   }
 
   function drag(event: PointerEvent, opening: Opening): void {
     if (!pressedAt.current) return
-    const [x, y] = pressedAt.current
-    if (!dragged && Math.hypot(event.clientX - x, event.clientY - y) < TAP_PX) return
+    if (!dragged && !isDrag(event)) return
     const wall = wallFacing(room, opening.bearingDeg)
     setDragged({ id: opening.id, along: alongAt(event, wall, opening.widthMm) })
   }
@@ -156,7 +198,14 @@ export function RoomPlan({
             )}
           </g>
         ))}
-        {ghost && <line {...ghost} stroke="#ffffff" strokeWidth="3" strokeDasharray="3 2" />}
+        {lamps.map(({ id, place }, i) => (
+          <LampMark key={id} place={place} at={i} of={lamps.length} room={plan.room} />
+        ))}
+        {sized && (
+          <text textAnchor="middle" fontSize="10">
+            {lengthWords(room.northSouthMm, lengths)} × {lengthWords(room.eastWestMm, lengths)}
+          </text>
+        )}
         {sun && (
           <g transform={`rotate(${sun.azimuthDeg - northDeg})`}>
             <line y1="-92" y2={light?.directSun ? -20 : -70} stroke="#111111" strokeWidth="1.5" />
@@ -164,21 +213,49 @@ export function RoomPlan({
           </g>
         )}
       </svg>
+      <button
+        type="button"
+        aria-label="A lamp: tap the middle of the floor for one that hangs, the side for one that stands"
+        className="absolute hover:bg-ink/5"
+        style={{
+          left: `${50 - 100 * plan.share.x}%`,
+          width: `${200 * plan.share.x}%`,
+          top: `${50 - 100 * plan.share.y}%`,
+          height: `${200 * plan.share.y}%`,
+        }}
+        onClick={(event) => onLamp(event.detail === 0 ? 'pendant' : lampAt(room, pointOf(event)))}
+      />
       {WALLS.map(({ name, box }) => (
         <button
           key={name}
           type="button"
-          aria-pressed={at !== null && wallFacing(room, at.bearingDeg) === name}
-          aria-label={`Window in the ${name} wall`}
-          // A key has no place along the wall: it is spread evenly.
-          onClick={(event) =>
-            onWall({
-              bearingDeg: bearingOf(room, name),
-              alongPercent: event.detail === 0 ? null : alongAt(event, name, NEW_MM),
-            })
-          }
-          className="absolute hover:bg-ink/10 aria-pressed:bg-ink/15"
+          aria-label={`Window in the ${name} wall; dragged, or with the arrow keys, it is moved`}
+          className="absolute touch-none hover:bg-ink/10"
           style={box(plan.share)}
+          onPointerDown={(event) => {
+            event.currentTarget.setPointerCapture(event.pointerId)
+            pressedAt.current = [event.clientX, event.clientY]
+          }}
+          onPointerMove={(event) => dragWall(event, name)}
+          onPointerUp={(event) => letGoOfWall(event, name)}
+          onPointerCancel={() => {
+            pressedAt.current = null
+            setSized(null)
+          }}
+          // A key has no place along the wall: it is spread evenly.
+          onClick={(event) => {
+            if (event.detail === 0)
+              onWall({ bearingDeg: bearingOf(room, name), alongPercent: null })
+          }}
+          onKeyDown={(event) => {
+            const out = OUTWARDS[name]
+            const by = event.key === out.longer ? 1 : event.key === out.shorter ? -1 : 0
+            if (by === 0) return
+            event.preventDefault()
+            event.stopPropagation()
+            const side = sideOf(name)
+            onSize({ [side]: sideMm(room[side] + by * KEY_SIDE_MM) })
+          }}
         />
       ))}
       {shown.map((opening, i) => (
@@ -223,6 +300,45 @@ export function RoomPlan({
       ))}
     </div>
   )
+}
+
+/** Where the lamps are, a mark each: in the middle what hangs, in the ceiling's corners spots, along a wall a strip. */
+function LampMark({
+  place,
+  at,
+  of,
+  room: { width, height },
+}: {
+  readonly place: LampPlace
+  readonly at: number
+  readonly of: number
+  readonly room: { readonly width: number; readonly height: number }
+}) {
+  const aside = (at - (of - 1) / 2) * 12
+  const mark = { fill: '#ffffff', stroke: '#111111' }
+  switch (place) {
+    case 'pendant':
+      return <circle cx={aside} r="4" {...mark} />
+    case 'table':
+      return <circle cx={width / 2 - 10} cy={height / 2 - 10 - Math.abs(aside)} r="3" {...mark} />
+    case 'downlights':
+      return [-1, 1].flatMap((x) =>
+        [-1, 1].map((y) => (
+          <circle key={`${x} ${y}`} cx={(x * width) / 4} cy={(y * height) / 4} r="2" {...mark} />
+        )),
+      )
+    case 'strip':
+      return (
+        <line
+          x1={-width / 2 + 6}
+          x2={width / 2 - 6}
+          y1={-height / 2 + 5}
+          y2={-height / 2 + 5}
+          stroke="#111111"
+          strokeDasharray="2 2"
+        />
+      )
+  }
 }
 
 const asWindow = ({ glazing, ...opening }: Opening): RoomWindow => ({

@@ -1,13 +1,14 @@
 'use client'
 
 import { useState } from 'react'
-import { wallFacing } from '@/core/light/walls'
+import { PLAIN_LAMP } from '@/core/light/room'
+import { newId } from '../record/new-id'
 import { useChange } from '../record/use-change'
 import { useSettings } from '../settings/settings-context'
 import { FittingList } from './fitting-list'
 import type { LightRoom } from './light-room'
 import { OpeningForm, type TappedPlace } from './opening-form'
-import { openingsOf, openingWords, type Opening } from './openings'
+import { openingsOf, openingWords, plainOpening, type Opening } from './openings'
 import { RoomPlan } from './room-plan'
 
 /** Windows and doors on a plan: tap a wall to put one in, tap one to change it, drag it along its wall. */
@@ -22,15 +23,25 @@ export function WindowPanel({
   const { lengths } = useSettings()
   const { change, message } = useChange()
   const [edited, setEdited] = useState<string | null>(null)
-  const [at, setAt] = useState<TappedPlace | null>(null)
   const [put, setPut] = useState(0)
   const openings = openingsOf(room)
   const opening = openings.find(({ id }) => id === edited)
 
   function done(): void {
     setEdited(null)
-    setAt(null)
     setPut(put + 1)
+  }
+
+  /** A window of the usual size, at once; its form is there for whoever knows better. */
+  function putIn(place: TappedPlace): void {
+    const windowId = newId()
+    void change('keep-window', {
+      ...plainOpening('window'),
+      ...place,
+      ...{ visitId: room.visitId, roomId: room.id, windowId },
+    }).then((answer) => {
+      if (answer?.ok) setEdited(windowId)
+    })
   }
 
   function move({ id, ...rest }: Opening, alongPercent: number): void {
@@ -48,21 +59,30 @@ export function WindowPanel({
       <RoomPlan
         openings={openings}
         edited={edited}
-        at={opening ? null : at}
-        onWall={(place) => {
-          setEdited(null)
-          setAt(place)
+        lamps={room.lamps}
+        onWall={putIn}
+        onSize={(side) => {
+          const { visitId, id: roomId, name, northSouthMm, eastWestMm, heightMm } = room
+          const { northDeg, useHours, treatment, seenFrom } = room
+          void change('keep-room', {
+            ...{ visitId, roomId, name, northSouthMm, eastWestMm, heightMm },
+            ...{ northDeg, useHours, treatment, seenFrom: [...seenFrom] },
+            ...side,
+          })
         }}
-        onOpening={(id) => {
-          setAt(null)
-          setEdited(id)
-        }}
+        onLamp={(place) =>
+          void change('keep-lamp', {
+            ...PLAIN_LAMP,
+            ...{ visitId: room.visitId, roomId: room.id, lampId: newId(), place },
+          })
+        }
+        onOpening={setEdited}
         onMove={move}
       />
       {room.windows.length === 0 && room.lamps.length === 0 && (
         <p className="mt-2 border-l-4 border-ink pl-3 text-small">
-          No window and no lamp yet: nothing can be seen in here. Tap a wall to put a window in it,
-          or add a lamp below.
+          No window and no lamp yet: nothing can be seen in here. Drag the walls to size, tap a wall
+          to put a window in it, and the floor for a lamp.
           {likeRooms.length > 0 && (
             <span className="flex flex-wrap items-center gap-x-3">
               Or all of it like
@@ -88,11 +108,10 @@ export function WindowPanel({
       )}
       <OpeningForm
         // Another place or opening is another form; one that is taken in leaves a fresh one.
-        key={opening ? `${opening.id} ${opening.alongPercent}` : `${put} ${placeKey(room, at)}`}
+        key={opening ? `${opening.id} ${opening.alongPercent}` : put}
         visitId={room.visitId}
         roomId={room.id}
         opening={opening}
-        at={at}
         onDone={done}
       />
       {message && (
@@ -105,14 +124,8 @@ export function WindowPanel({
         what="window"
         fittings={openings.map((each) => ({ id: each.id, words: openingWords(each, lengths) }))}
         edited={edited}
-        onEdit={(id) => {
-          setAt(null)
-          setEdited(id)
-        }}
+        onEdit={setEdited}
       />
     </section>
   )
 }
-
-const placeKey = (room: LightRoom, at: TappedPlace | null): string =>
-  at ? `${wallFacing(room, at.bearingDeg)} ${at.alongPercent}` : ''
