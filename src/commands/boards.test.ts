@@ -155,6 +155,25 @@ test('a room holds three schemes, each of its own name, of colours that are ther
   expect(await keep(75, 'Fourth')).toMatch(/at most 3 schemes/)
 })
 
+test('furnishings come with a scheme or not; nobody having said, it is left open, and an undo brings that back', async () => {
+  const { visitId, kitchenId, stoneId, candidateId, colourIds } = await aHouse(db)
+  const own = { candidateId, deckColourId: colourIds[0]! }
+  const comes = async () => (await listSchemes(db, visitId))[0]!.comes
+  await done(db, 'keep-scheme', scheme(visitId, kitchenId, idOf(70), own))
+  expect(await comes()).toBeNull()
+  const settled = await done(
+    db,
+    'keep-scheme',
+    scheme(visitId, kitchenId, idOf(70), own, { comes: [stoneId] }),
+  )
+  expect(await comes()).toEqual([stoneId])
+  const another = scheme(visitId, kitchenId, idOf(70), own, { comes: [idOf(999)] })
+  expect(await said(db, command(99, 'keep-scheme', another))).toMatch(/furnishing/)
+  expect(await comes()).toEqual([stoneId])
+  await done(db, 'undo', { visitId, commandId: settled.id })
+  expect(await comes()).toBeNull()
+})
+
 test('a scheme is not chosen over a ruling that stands: nothing of it is', async () => {
   const { visitId, kitchenId, candidateId, colourIds } = await aHouse(db)
   const own = { candidateId, deckColourId: colourIds[0]! }

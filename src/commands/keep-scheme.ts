@@ -32,6 +32,8 @@ export const keepScheme = kind({
         message: 'Expected one colour a surface.',
       }),
     accents: z.array(id).max(4, 'Expected at most 4 accents.'),
+    /** Furnishings that come with it; null: everything that arrives in the room. Changes of before it was asked say nothing. */
+    comes: z.array(id).max(20, 'Expected at most 20 furnishings.').nullable().default(null),
     removed: z.boolean().default(false),
   }),
   visitOf: ({ visitId }) => visitId,
@@ -51,7 +53,9 @@ export const keepScheme = kind({
       })
     const kept = { ...scheme, id: schemeId, parts: named }
     if (!(await saveScheme(tx, visitId, kept, receivedAt)))
-      throw new Refusal('That room, or a colour of the scheme, is not in this visit.')
+      throw new Refusal(
+        'That room, or a colour or a furnishing of the scheme, is not in this visit.',
+      )
   },
   taken: {
     scheme_name_in_room: ({ name: called }) =>

@@ -5,7 +5,7 @@ import { maybeOne, type Db } from './db'
 export type JsonRow = Readonly<Record<string, unknown>>
 
 /** Version of the rows' shape: the migration they were written after. */
-export const CODEC_VERSION = 21
+export const CODEC_VERSION = 22
 
 interface RecordTable {
   /** Its primary key, in the order of its columns. */

@@ -146,7 +146,7 @@ export const VISIT_ROW_SHAPES = {
     ...{ id, room_id: id, name: text },
     origin: words(SCHEME_ORIGINS),
     ...{ parts: z.array(SchemePart), accents: z.array(id), kept_at: instant },
-    ...{ chosen_at: instant.nullable(), ...wanted },
+    ...{ chosen_at: instant.nullable(), comes: z.array(id).nullable(), ...wanted },
   }),
   thing_place: z.strictObject({
     ...{ room_id: id, thing_id: id, east_mm: int, north_mm: int },

@@ -17,6 +17,7 @@ const SchemeRow = z.object({
   origin: z.enum(SCHEME_ORIGINS),
   parts: z.array(SchemePart),
   accents: z.array(z.uuid()),
+  comes: z.array(z.uuid()).nullable(),
   isChosen: z.boolean(),
 })
 
@@ -25,7 +26,7 @@ export const listSchemes = (db: Db, visitId: string): Promise<Scheme[]> =>
   many(
     db,
     SchemeRow,
-    `select s.id, s.room_id as "roomId", s.name, s.origin, s.parts, s.accents, s.chosen_at is not null as "isChosen"
+    `select s.id, s.room_id as "roomId", s.name, s.origin, s.parts, s.accents, s.comes, s.chosen_at is not null as "isChosen"
      from scheme s join room r on r.id = s.room_id
      where r.visit_id = $1 and r.removed_at is null and s.removed_at is null order by s.kept_at, s.id`,
     [visitId],
@@ -34,7 +35,7 @@ export const listSchemes = (db: Db, visitId: string): Promise<Scheme[]> =>
 /**
  * Writes a scheme, new or changed; one that is chosen stays so.
  *
- * @returns false where its room, or a candidate of it, is not in the visit
+ * @returns false where its room, or a candidate or a furnishing of it, is not in the visit
  */
 export async function saveScheme(
   tx: Db,
@@ -44,14 +45,16 @@ export async function saveScheme(
 ): Promise<boolean> {
   const candidates = [...new Set(scheme.parts.map(({ candidateId }) => candidateId))]
   const accents = [...new Set(scheme.accents)]
+  const comes = [...new Set(scheme.comes ?? [])]
   return done(
     await tx.query(
-      `insert into scheme (id, room_id, name, origin, parts, accents, kept_at, removed_at)
-       select $2, r.id, $4, $5, $6::jsonb, $7::jsonb, $8::timestamptz, case when $9::boolean then $8::timestamptz end
+      `insert into scheme (id, room_id, name, origin, parts, accents, kept_at, removed_at, comes)
+       select $2, r.id, $4, $5, $6::jsonb, $7::jsonb, $8::timestamptz, case when $9::boolean then $8::timestamptz end, $12::jsonb
        from room r where r.visit_id = $1 and r.id = $3 and r.removed_at is null
          and (select count(*) from candidate c where c.visit_id = $1 and c.id = any($10::uuid[])) = cardinality($10::uuid[])
          and (select count(*) from deck_colour d where d.id = any($11::uuid[])) = cardinality($11::uuid[])
-       on conflict (id) do update set name = excluded.name, parts = excluded.parts, accents = excluded.accents,
+         and (select count(*) from keeper k join room o on o.id = k.room_id where o.visit_id = $1 and k.id = any($13::uuid[])) = cardinality($13::uuid[])
+       on conflict (id) do update set name = excluded.name, parts = excluded.parts, accents = excluded.accents, comes = excluded.comes,
          removed_at = excluded.removed_at
        where scheme.room_id = excluded.room_id
        returning id`,
@@ -67,6 +70,8 @@ export async function saveScheme(
         scheme.removed,
         candidates,
         accents,
+        scheme.comes && JSON.stringify(scheme.comes),
+        comes,
       ],
     ),
   )

@@ -5,7 +5,7 @@ import { ordered } from '@/core/quantity/quantity'
 import { SURFACES } from '@/core/record/proposal'
 import { brighterBy, brighterSaid } from '@/core/scheme/light-effect'
 import { volumeWords } from '@/core/units'
-import { isJudgedAgainst } from '@/core/pairing/keeper-kind'
+import { isFixed, isJudgedAgainst } from '@/core/pairing/keeper-kind'
 import { listDeckColoursById } from '@/db/decks'
 import { USUAL_ROOM_PAINT } from '@/db/room-paint'
 import { openDb } from '@/store/store'
@@ -46,6 +46,7 @@ export async function loadRoomSchemes(visitId: string, roomId: string) {
     keepers: keepers.map((keeper) => ({
       ...keeperFinish(keeper, visit.houseRules),
       leads: keeper.id === room.leadKeeperId,
+      mayCome: keeper.state === 'arriving' && !isFixed(keeper.kind),
     })),
     eye: (await loadRoomBrief(visit, room)).eye,
     /** What is proposed now, surface by surface, to be kept as a scheme. */
@@ -81,6 +82,7 @@ export async function loadRoomSchemes(visitId: string, roomId: string) {
         name: scheme.name,
         origin: scheme.origin,
         isChosen: scheme.isChosen,
+        comes: scheme.comes,
         parts: parts.map(({ surface, sheen, paint: colour }) => ({
           ...{ surface, sheen, paint: colour },
           lrvPercent: lrvPercent(colour.reflectance),

@@ -18,6 +18,8 @@ export interface Scheme {
   }[]
   /** Deck colours at full strength, used sparingly. */
   readonly accents: readonly string[]
+  /** Furnishings that come with it, as ids of what arrives; null: everything that arrives does. */
+  readonly comes: readonly string[] | null
   readonly isChosen: boolean
 }
 

@@ -23,6 +23,8 @@ export interface ShownScheme {
   readonly name: string
   readonly origin: SchemeOrigin
   readonly isChosen: boolean
+  /** Furnishings that come with it; null: all that arrive. */
+  readonly comes: readonly string[] | null
   readonly parts: readonly {
     readonly surface: Surface
     readonly sheen: Sheen
@@ -42,6 +44,8 @@ export interface ShownScheme {
 
 export interface SchemeKeeper extends BenchKeeper {
   readonly leads: boolean
+  /** A furnishing that arrives, or is considered: it may come with one scheme and not with another. */
+  readonly mayCome: boolean
 }
 
 /** The whole schemes that were saved for a room, side by side under one light; the chosen one goes to the ruling. */
@@ -63,26 +67,70 @@ export function SavedSchemes({
   readonly change: ReturnType<typeof useChange>['change']
   readonly busy: boolean
 }) {
-  const removed = ({
+  const kept = ({
     id,
     name,
     origin,
     parts,
     accents,
+    comes,
   }: ShownScheme): PayloadOf<'keep-scheme'> => ({
-    ...{ visitId, roomId, schemeId: id, name, origin, removed: true },
+    ...{ visitId, roomId, schemeId: id, name, origin, removed: false },
     parts: parts.map(({ surface, sheen, paint }) => ({
       ...{ surface, sheen, candidateId: paint.id },
       deckColourId: paint.deckColourId,
       strengthPercent: paint.strengthPercent,
     })),
     accents: accents.map((accent) => accent.id),
+    comes: comes && [...comes],
   })
+  const mayCome = keepers.filter((keeper) => keeper.mayCome)
+  const comesWith = ({ comes }: ShownScheme, id: string): boolean => comes?.includes(id) ?? true
   return (
     <ul className="flex gap-6 max-lg:flex-col">
       {schemes.map((scheme) => (
         <li key={scheme.id} className="min-w-0 flex-1" aria-label={scheme.name}>
-          <Panel {...{ scheme, keepers, eye }} />
+          <Panel
+            {...{ scheme, eye }}
+            keepers={keepers.filter((each) => !each.mayCome || comesWith(scheme, each.id))}
+          />
+          {mayCome.length > 0 && (
+            <div
+              role="group"
+              aria-label={`What comes with “${scheme.name}”`}
+              className="mt-2 flex flex-wrap items-center gap-2 text-small"
+            >
+              With it
+              {mayCome.map((furnishing) => {
+                const isWithIt = comesWith(scheme, furnishing.id)
+                return (
+                  <button
+                    key={furnishing.id}
+                    type="button"
+                    className="key px-2"
+                    aria-pressed={isWithIt}
+                    aria-disabled={busy}
+                    onClick={() =>
+                      void change(
+                        'keep-scheme',
+                        {
+                          ...kept(scheme),
+                          comes: mayCome
+                            .filter(({ id }) => (id === furnishing.id) !== comesWith(scheme, id))
+                            .map(({ id }) => id),
+                        },
+                        isWithIt
+                          ? `${furnishing.name} does not come with “${scheme.name}”.`
+                          : `${furnishing.name} comes with “${scheme.name}”.`,
+                      )
+                    }
+                  >
+                    {furnishing.name}
+                  </button>
+                )
+              })}
+            </div>
+          )}
           <div className="mt-2 flex gap-2">
             <button
               type="button"
@@ -108,7 +156,9 @@ export function SavedSchemes({
                 type="button"
                 className="key"
                 aria-label={`Remove “${scheme.name}”`}
-                onClick={() => void change('keep-scheme', removed(scheme), 'Removed.')}
+                onClick={() =>
+                  void change('keep-scheme', { ...kept(scheme), removed: true }, 'Removed.')
+                }
               >
                 Remove it
               </button>
