@@ -71,7 +71,7 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
     await expect(page.getByLabel(NAMES.windowFaces)).toHaveValue('270')
     await typeInto(page, page.getByLabel(NAMES.width), '1.8')
     await typeInto(page, page.getByLabel('Height', { exact: true }), '1.3')
-    await pressKeyOn(page, button('Add the window'))
+    await pressKeyOn(page, button('Save the window'))
     await expect(page.getByText('Window, faces west, 270°: 1.8 m wide, 1.3 m high')).toBeVisible()
     await pressKeyOn(page, button('Add the lamps'))
     await expect(page.getByText('2,700 K, 1,600 lumens together')).toBeVisible()

@@ -184,14 +184,47 @@ test('a house turned from the compass has its walls turned, and a window its pla
   // Its south wall faces 210°.
   await page.getByRole('button', { name: 'Window in the south wall' }).click()
   await expect(page.getByLabel(NAMES.windowFaces)).toHaveValue('210')
+  // It is put in at once, of the usual size; what is known better is typed.
+  await expect(page.getByText(/^Window, faces south-west, 210°: 1.4 m wide/)).toBeVisible()
   await page.getByText(/^Sill 0.9 m/).click()
   await page.getByLabel('Its middle along the wall').fill('25')
-  await page.getByRole('button', { name: NAMES.addTheWindow }).click()
+  await page.getByRole('button', { name: 'Save the window' }).click()
   await expect(
     page.getByText(
       'Window, faces south-west, 210°: 1.4 m wide, 1.4 m high, its middle at 25 % of the wall',
     ),
   ).toBeVisible()
+})
+
+test('a room is set up on its picture alone: a wall dragged out, a tap for a window, one for a lamp', async ({
+  page,
+  ownApp: app,
+}) => {
+  const visit = demoVisit(app, 'Mrs Quillan')
+  await open(page, `${visit}/rooms/new`)
+  await page.getByLabel('Name of the room').fill('Box room')
+  await page.getByRole('button', { name: 'Add the room' }).click()
+  await expect(page.getByText(/4.5 m north to south, 4 m east to west/)).toBeVisible()
+  const wall = (name: string) => page.getByRole('button', { name: `Window in the ${name} wall` })
+  const east = (await wall('east').boundingBox())!
+  const [x, y] = [east.x + east.width / 2, east.y + east.height / 2]
+  const floor = (await page.getByRole('button', { name: /^A lamp: tap/ }).boundingBox())!
+  await page.mouse.move(x, y)
+  await page.mouse.down()
+  // A quarter of half a width further out.
+  await page.mouse.move(x + floor.width / 8, y, { steps: 4 })
+  await page.mouse.up()
+  await expect(page.getByText(/4.5 m north to south, 5 m east to west/)).toBeVisible()
+  // No tap was meant by it.
+  await expect(page.getByText(/^Window, faces/)).toHaveCount(0)
+  await wall('south').click()
+  await expect(page.getByText(/^Window, faces south, 180°: 1.4 m wide/)).toBeVisible()
+  await page.getByRole('button', { name: /^A lamp: tap/ }).click()
+  await expect(page.getByText(/1,600 lumens together, .*pendant/)).toBeVisible()
+  // The same by keys: a side a step longer.
+  await wall('north').focus()
+  await page.keyboard.press('ArrowUp')
+  await expect(page.getByText(/4.6 m north to south, 5 m east to west/)).toBeVisible()
 })
 
 test('a ceiling of 0, a lamp of −100 lumens and an hour the clocks skip are refused at the field', async ({

@@ -89,6 +89,7 @@ export function LeadView({
   )
   const [leadId, setLeadId] = useState(chosen ?? suggestedLead(keepers)?.id)
   const piece = keepers.find(({ id }) => id === leadId) ?? keepers[0]
+  const isSaved = shows === 'saved' && saved.length > 0
   const isRoomLeft = saved.length < MOST_SCHEMES
 
   if (!piece)
@@ -106,22 +107,24 @@ export function LeadView({
       <main className="min-h-0 flex-1 overflow-y-auto p-5">
         <div className="flex flex-wrap items-center gap-x-6 gap-y-1">
           <h1 className="text-head">Schemes</h1>
-          <span role="group" aria-label="Which schemes" className="flex">
-            {(['drawn', 'saved'] as const).map((each) => (
-              <button
-                key={each}
-                type="button"
-                className="key -ml-px first:ml-0"
-                aria-pressed={shows === each}
-                onClick={() => {
-                  setShows(each)
-                  writeAddress({ show: each })
-                }}
-              >
-                {each === 'drawn' ? 'From the piece that leads' : `Saved, ${saved.length}`}
-              </button>
-            ))}
-          </span>
+          {saved.length > 0 && (
+            <span role="group" aria-label="Which schemes" className="flex">
+              {(['drawn', 'saved'] as const).map((each) => (
+                <button
+                  key={each}
+                  type="button"
+                  className="key -ml-px first:ml-0"
+                  aria-pressed={isSaved === (each === 'saved')}
+                  onClick={() => {
+                    setShows(each)
+                    writeAddress({ show: each })
+                  }}
+                >
+                  {each === 'drawn' ? 'From the piece that leads' : `Saved, ${saved.length}`}
+                </button>
+              ))}
+            </span>
+          )}
           {stands.length > 0 && isRoomLeft && (
             <button
               type="button"
@@ -141,9 +144,8 @@ export function LeadView({
             {message}
           </p>
         </div>
-        {shows === 'saved' ? (
+        {isSaved ? (
           <div className="mt-3">
-            {saved.length === 0 && <p className="text-small">None is saved yet.</p>}
             <SavedSchemes
               {...{ visitId, roomId, eye, change, busy }}
               schemes={saved}
