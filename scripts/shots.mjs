@@ -80,6 +80,11 @@ async function takeAll(page) {
   await shot('light')
   await open(`${kitchen}/keepers${late}`)
   await shot('keepers')
+  // A floor matched by eye: the field of woods.
+  await page.getByRole('button', { name: 'Add what stays' }).click()
+  await page.getByRole('button', { name: 'Floor', exact: true }).click()
+  await page.getByText('which comes nearest?').waitFor()
+  await shot('finishes')
   await open(`${kitchen}/shortlist${late}`)
   const ten = page.getByRole('region', { name: 'First ten' })
   await ten.getByRole('listitem').first().waitFor()
@@ -131,7 +136,6 @@ async function takeAll(page) {
   await page.getByRole('combobox', { name: /^Lamps/ }).selectOption('3')
   await page.getByText(/The walls have .* instead of/).waitFor()
   await seen.nth(1).waitFor()
-  await shot('what-if')
   // Two whole schemes, drawn from the piece that leads, under one light.
   const bedroom = (await link(/^South bedroom/)).replace(/\/[a-z]+$/, '')
   const morning = 'light=room&at=10:00&sky=clear&lamps=off'
@@ -168,8 +172,6 @@ async function takeAll(page) {
   await open(`${kitchen}/ruling${late}`)
   await page.getByRole('img', { name: /its own photograph/ }).waitFor()
   await shot('ruling')
-  await open(`${front}/sheet`)
-  await shot('room-sheet')
   await open(`${visit}/sheets/painter`)
   await shot('painters-sheet')
   await open('/practice')
