@@ -131,11 +131,6 @@ async function takeAll(page) {
   await seen.first().waitFor()
   await page.getByRole('region', { name: 'In words' }).waitFor()
   await shot('in-the-room')
-  await open(`${kitchen}/bench?in=room&light=lamps`)
-  await page.getByLabel('Beside it').selectOption('what if')
-  await page.getByRole('combobox', { name: /^Lamps/ }).selectOption('3')
-  await page.getByText(/The walls have .* instead of/).waitFor()
-  await seen.nth(1).waitFor()
   // Two whole schemes, drawn from the piece that leads, under one light.
   const bedroom = (await link(/^South bedroom/)).replace(/\/[a-z]+$/, '')
   const morning = 'light=room&at=10:00&sky=clear&lamps=off'

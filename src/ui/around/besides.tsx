@@ -4,6 +4,7 @@ import { JudgementMark } from '../verdict/verdict-mark'
 import { RelitPatch } from '../swatch/relit-patch'
 import type { besides } from './around-model'
 import { Fold } from '../form/fold'
+import { PaintLink } from '../frame/paint-link'
 
 /** Accents from what also works, cloth by its use, and tones that only texture keeps apart. */
 export function Besides({
@@ -27,9 +28,12 @@ export function Besides({
                   className="size-11 shrink-0"
                 />
                 <p>
-                  <span className="font-medium">
+                  <PaintLink
+                    deckColourId={paint.deckColourId}
+                    strengthPercent={paint.strengthPercent}
+                  >
                     {paint.code}, {paint.name} at {paint.strengthPercent} %
-                  </span>
+                  </PaintLink>
                   : {words}
                 </p>
               </li>

@@ -6,6 +6,7 @@ import type { Round } from '@/core/round/round'
 import { GamutMark } from '../swatch/patch'
 import { useRelitColour, useSurfaceWords } from '../swatch/use-relit'
 import type { BenchPair } from './bench-model'
+import { PaintLink } from '../frame/paint-link'
 
 /** Which pair is held up, how far the round has come, and the ways on. */
 export function PairLine({
@@ -88,7 +89,17 @@ export function PairLine({
       </div>
       <p className="relative text-right leading-5">
         <span className="font-display text-title leading-6">
-          {isNamed ? candidate.name : candidate.code} at {candidate.strengthPercent} %
+          {isNamed ? (
+            <PaintLink
+              deckColourId={candidate.deckColourId}
+              strengthPercent={candidate.strengthPercent}
+            >
+              {candidate.name}
+            </PaintLink>
+          ) : (
+            candidate.code
+          )}{' '}
+          at {candidate.strengthPercent} %
         </span>{' '}
         <span className="text-small text-dim">
           {isNamed && `${candidate.code}, `}LRV{' '}

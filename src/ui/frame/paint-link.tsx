@@ -21,7 +21,7 @@ export function PaintLink({
   return (
     <Link
       href={paintAddress(at, deckColourId, strengthPercent)}
-      className={`underline underline-offset-4 ${className}`}
+      className={`underline decoration-ash underline-offset-4 hover:decoration-ink ${className}`}
     >
       {children}
     </Link>

@@ -4,6 +4,7 @@ import type { Surface } from '@/core/record/proposal'
 import { newId } from '../record/new-id'
 import { useTradeWords } from '../settings/settings-context'
 import type { RulingCandidate } from './ruling-model'
+import { PaintLink } from '../frame/paint-link'
 
 /** The pick before it is ruled on: its sheen, what is not known of it, what it gives up. */
 export function ToRule({
@@ -55,7 +56,14 @@ export function ToRule({
         onRule(rulingId, sheen, givenUp.trim())
       }}
     >
-      <h2 className="text-title">{called}</h2>
+      <h2 className="text-title">
+        <PaintLink
+          deckColourId={pick.paint.deckColourId}
+          strengthPercent={pick.paint.strengthPercent}
+        >
+          {called}
+        </PaintLink>
+      </h2>
       <label className="flex items-center gap-2 text-small">
         Sheen
         <select

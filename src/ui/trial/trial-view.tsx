@@ -24,6 +24,7 @@ import { Search } from '../deck/search'
 import { useDecks } from '../deck/use-decks'
 import { eyeOf, type EyeSaid, type LookedPaint } from '@/core/record/eye-said'
 import { useShown } from '../record/model-shown'
+import { Link } from '../frame/page-link'
 import { GoesWith } from './goes-with'
 import { OfThisVisit } from './of-this-visit'
 import { SwatchRow } from './swatch-row'
@@ -119,6 +120,12 @@ export function TrialView({
     candidates: own,
     known: own,
   })
+  const here = own.find(
+    (each) =>
+      each.deckColourId === colour?.id &&
+      each.strengthPercent === picked?.strengthPercent &&
+      each.proposals.some(({ roomId, status }) => roomId === at?.roomId && status !== 'ruled out'),
+  )
   useShown(
     colour && picked ? [{ deckColourId: colour.id, strengthPercent: picked.strengthPercent }] : [],
   )
@@ -154,6 +161,14 @@ export function TrialView({
                 onChange={(percent) => choose({ ...picked, strengthPercent: Number(percent) })}
                 narrow
               />
+              {here && at && (
+                <Link
+                  href={`/visits/${at.visitId}/rooms/${at.roomId}/bench?candidate=${here.id}`}
+                  className="min-h-11 content-center text-small underline underline-offset-4"
+                >
+                  On the bench
+                </Link>
+              )}
               <TakeFor
                 colour={{
                   deckColourId: colour.id,

@@ -1,3 +1,4 @@
+import { PaintLink } from '@/ui/frame/paint-link'
 import { Fold } from '@/ui/form/fold'
 import { Link } from '@/ui/frame/page-link'
 import { longDate } from '@/core/light/calendar-date'
@@ -102,7 +103,14 @@ export default async function HouseGridPage({
                 scope="row"
                 className="sticky left-0 z-10 w-44 min-w-40 border-t border-rule bg-paper py-2 pr-3 text-left align-top font-normal"
               >
-                <span className="block font-display text-body leading-5">{row.paint.name}</span>
+                <span className="block font-display text-body leading-5">
+                  <PaintLink
+                    deckColourId={row.paint.deckColourId}
+                    strengthPercent={row.paint.strengthPercent}
+                  >
+                    {row.paint.name}
+                  </PaintLink>
+                </span>
                 <span className="block text-fine text-dim">
                   {severalDecks && `${row.paint.deckName}, `}
                   {row.paint.code}, {row.paint.strengthPercent} %, LRV {Math.round(row.lrvPercent)}
