@@ -188,7 +188,8 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
     await pressKeyOn(page, spine(/^House grid/))
     const cell = page.getByRole('link', { name: /at 75 per cent in Kitchen: no/ })
     await expect(cell).toHaveAttribute('data-verdict', 'no')
-    await pressKeyOn(page, spine(/^Record/))
+    await pressKeyOn(page, spine(/^Sheets/))
+    await pressKeyOn(page, page.getByRole('link', { name: 'Room records' }))
     const ruledOut = page.getByRole('region', { name: 'Ruled out, and why' })
     await expect(ruledOut).toContainText(
       `Against Stone counter, 18 June 2026, ${late}, clear; on a board: no: too green`,

@@ -208,7 +208,7 @@ test('a room is set up on its picture alone: a wall dragged out, a tap for a win
   const wall = (name: string) => page.getByRole('button', { name: `Window in the ${name} wall` })
   const east = (await wall('east').boundingBox())!
   const [x, y] = [east.x + east.width / 2, east.y + east.height / 2]
-  const floor = (await page.getByRole('button', { name: /^A lamp: tap/ }).boundingBox())!
+  const floor = (await page.getByRole('button', { name: /^Put in a lamp/ }).boundingBox())!
   await page.mouse.move(x, y)
   await page.mouse.down()
   // A quarter of half a width further out.
@@ -219,7 +219,7 @@ test('a room is set up on its picture alone: a wall dragged out, a tap for a win
   await expect(page.getByText(/^Window, faces/)).toHaveCount(0)
   await wall('south').click()
   await expect(page.getByText(/^Window, faces south, 180°: 1.4 m wide/)).toBeVisible()
-  await page.getByRole('button', { name: /^A lamp: tap/ }).click()
+  await page.getByRole('button', { name: /^Put in a lamp/ }).click()
   await expect(page.getByText(/1,600 lumens together, .*pendant/)).toBeVisible()
   // The same by keys: a side a step longer.
   await wall('north').focus()

@@ -215,7 +215,7 @@ export function RoomPlan({
       </svg>
       <button
         type="button"
-        aria-label="A lamp: tap the middle of the floor for one that hangs, the side for one that stands"
+        aria-label="Put in a lamp: in the middle it hangs, at the side it stands"
         className="absolute hover:bg-ink/5"
         style={{
           left: `${50 - 100 * plan.share.x}%`,
