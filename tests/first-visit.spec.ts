@@ -190,6 +190,10 @@ test('from nothing to a verdict on the sheet, by keyboard, and again after the s
     await expect(cell).toHaveAttribute('data-verdict', 'no')
     await pressKeyOn(page, spine(/^Sheets/))
     await pressKeyOn(page, page.getByRole('link', { name: 'Room records' }))
+    await pressKeyOn(
+      page,
+      page.getByRole('navigation', { name: 'Record of one room' }).getByRole('link').first(),
+    )
     const ruledOut = page.getByRole('region', { name: 'Ruled out, and why' })
     await expect(ruledOut).toContainText(
       `Against Stone counter, 18 June 2026, ${late}, clear; on a board: no: too green`,

@@ -139,6 +139,9 @@ async function visitFromNothing(page: Page, app: App, hand: Hand): Promise<void>
     await expect(page.locator('[data-verdict=works]')).toHaveCount(1)
     await goTo('Sheets', 'sheets')
     await hand.press(page.getByRole('link', { name: 'Room records' }))
+    await hand.press(
+      page.getByRole('navigation', { name: 'Record of one room' }).getByRole('link').first(),
+    )
     await expect(page.getByRole('main')).toContainText('on a board: works')
     hand.done('verdict')
   })

@@ -2,6 +2,7 @@ import { notFound } from 'next/navigation'
 import { loadSheet } from '@/app/_load/sheets'
 import { loadVisit } from '@/app/_load/visit-page'
 import { SHEET_KINDS, type SheetKind } from '@/core/sheet/sheet-document'
+import { Link } from '@/ui/frame/page-link'
 import { ReadingPage } from '@/ui/frame/reading-page'
 import { PrintButton } from '@/ui/sheet/print-button'
 import { SheetsNav } from '@/ui/sheet/sheets-nav'
@@ -28,7 +29,7 @@ export default async function SheetPageOf({
 }) {
   const { visitId, kind } = await params
   if (!isKind(kind)) notFound()
-  const { visit } = await loadVisit(visitId)
+  const { visit, rooms } = await loadVisit(visitId)
   const sheet = await loadSheet(visit.id, kind)
   warmPdf(sheet)
   const pdf = `/api/visits/${visit.id}/sheets/${kind}`
@@ -46,6 +47,22 @@ export default async function SheetPageOf({
           <PrintButton />
         </span>
       </div>
+      {kind === 'record' && (
+        <nav
+          aria-label="Record of one room"
+          className="mb-3 flex flex-wrap gap-x-5 text-small print:hidden"
+        >
+          {rooms.map(({ id, name }) => (
+            <Link
+              key={id}
+              href={`/visits/${visit.id}/rooms/${id}/sheet`}
+              className="min-h-11 content-center underline underline-offset-4"
+            >
+              {name}
+            </Link>
+          ))}
+        </nav>
+      )}
       <SheetPage sheet={sheet} />
       <section
         aria-label="Open files"
