@@ -11,28 +11,20 @@ import {
 } from '@/core/pairing/keeper-kind'
 import { seedOfId } from '@/core/seeded-random'
 import { EYE_FIELD_UNCERTAINTY, STUFF_WORDS } from '@/core/paint/eye-field'
-import { OWN } from '@/core/paint/measured-for'
 import type { Exposure } from '@/core/photo/exposure-lock'
-import type { ReadingEvidence } from '@/core/paint/reading-evidence'
-import { spectrumText } from '@/core/paint/typed-reading'
 import { capital } from '@/core/words'
 import { Field, FormMessage, Select } from '../form/field'
 import { TextKey } from '../form/text-key'
 import { useCommandForm } from '../form/use-command-form'
 import { WaysToRead, WayToRead } from '../form/ways-to-read'
-import { PhotoReader, type KeptPhotos, type PhotographedColour } from '../photo/photo-reader'
+import { PhotoReader, type KeptPhotos } from '../photo/photo-reader'
 import { useSettings } from '../settings/settings-context'
 import {
-  emptyDraft,
   isEmpty,
   isNumbers,
   labTexts,
   MOST_COLOURS,
   NUMBER_WORDS,
-  withAnother,
-  withBrought,
-  withoutOne,
-  type ColourDraft,
   type ReadBy,
 } from './colour-draft'
 import { ColourLine } from './colour-line'
@@ -43,9 +35,10 @@ import { KeeperDetails } from './keeper-details'
 import type { KeeperValues } from './keeper-values'
 import { KindPicture } from './kind-picture'
 import { KindPictures } from './kind-pictures'
-import { MeasurementFile, type Measured } from './measurement-file'
+import { MeasurementFile } from './measurement-file'
 import { NumberFields } from './number-fields'
 import { readKeeper } from './read-keeper'
+import { useDrafts } from './use-drafts'
 
 /** What stays: first its kind by a picture, then its one to five colours, the way that fits the kind at hand. */
 export function KeeperForm({
@@ -77,8 +70,8 @@ export function KeeperForm({
   const [state, setState] = useState(keeper.state)
   const [varies, setVaries] = useState(keeper.varies)
   const [photos, setPhotos] = useState<KeptPhotos>(keeper)
-  const [drafts, setDrafts] = useState<readonly ColourDraft[]>(keeper.colours)
-  const [atHand, setAtHand] = useState(0)
+  const colours = useDrafts(keeper.colours)
+  const { drafts, atHand, draft, change } = colours
   const andAnother = useRef(false)
   const { onSubmit, pending, errors, message } = useCommandForm(
     'keep-keeper',
@@ -86,70 +79,17 @@ export function KeeperForm({
       const read = readKeeper(form, drafts, taken, words)
       // What is wrong with a colour is said where it is read.
       const wrong = read.ok ? -1 : drafts.findIndex((_, i) => hasErrorOf(read.fields, i))
-      if (wrong >= 0) flushSync(() => setAtHand(wrong))
+      if (wrong >= 0) flushSync(() => colours.setAtHand(wrong))
       return read
     },
     () => onKept(andAnother.current),
   )
-  const draft = drafts[atHand] ?? drafts[0]
+  const name = (place: number) => (field: string) => `colour${place}.${field}`
 
   function chooseKind(chosen: KeeperKind): void {
     setKind(chosen)
     setAsksKind(false)
-    const by = isPhotographed(chosen) ? 'photo' : 'field'
-    setDrafts(
-      drafts.length === 0
-        ? [emptyDraft(0, 100, by)]
-        : drafts.map((each) => (isEmpty(each) ? { ...each, by } : each)),
-    )
-  }
-
-  const change = (place: number, changed: Partial<ColourDraft>): void =>
-    setDrafts(drafts.map((each, i) => (i === place ? { ...each, ...changed } : each)))
-  const name = (place: number) => (field: string) => `colour${place}.${field}`
-
-  /** Reads the colour at hand in another way; what it was read by goes with the old one. */
-  function readBy(by: ReadBy): void {
-    if (by === draft!.by) return
-    const unread = { by, measuredFor: OWN, source: '', evidence: null } as const
-    // What an eye has not matched is not by eye.
-    change(atHand, by === 'field' ? { ...unread, l: '', a: '', b: '' } : unread)
-  }
-
-  function takePhoto(found: readonly PhotographedColour[], kept: KeptPhotos): void {
-    setDrafts(
-      found.map(({ lab, sharePercent, evidence }, i) => ({
-        ...emptyDraft(i, Math.max(1, Math.floor(sharePercent)), 'photo'),
-        ...labTexts(lab),
-        evidence,
-      })),
-    )
-    setAtHand(0)
-    if (kept.photoHash) setPhotos(kept)
-  }
-
-  function takeMeasured({ name, reading }: Measured, evidence: ReadingEvidence): void {
-    const part = name.slice(0, 40)
-    takeRead(
-      reading.kind === 'lab'
-        ? { part, by: 'lab', ...labTexts(reading.lab), evidence }
-        : reading.kind === 'srgb'
-          ? { part, by: 'hex', hex: reading.hex, evidence }
-          : {
-              part,
-              by: 'spectral',
-              spectrum: spectrumText(reading),
-              scale: 'share',
-              source: 'spectral',
-              evidence,
-            },
-      false,
-    )
-  }
-
-  function takeRead(brought: Partial<ColourDraft>, itVaries: boolean): void {
-    setDrafts(withBrought(drafts, brought, MOST_COLOURS))
-    if (itVaries) setVaries(true)
+    colours.beginBy(isPhotographed(chosen) ? 'photo' : 'field')
   }
 
   /** A way that needs no device. */
@@ -158,7 +98,7 @@ export function KeeperForm({
       type="button"
       className="key"
       aria-pressed={by === draft!.by || (by === 'lab' && isNumbers(draft!.by))}
-      onClick={() => readBy(by)}
+      onClick={() => colours.readBy(by)}
     >
       {word}
     </button>
@@ -188,14 +128,26 @@ export function KeeperForm({
             <TextKey onClick={() => setAsksKind(true)}>Another kind</TextKey>
           </div>
           <WaysToRead>
-            <PhotoReader exposuresBefore={exposuresBefore} onUse={takePhoto} />
+            <PhotoReader
+              exposuresBefore={exposuresBefore}
+              onUse={(found, kept) => {
+                colours.bringPhoto(found)
+                if (kept.photoHash) setPhotos(kept)
+              }}
+            />
             {byHand('field', 'By eye')}
             {byHand('deck', 'A deck colour')}
             <WayToRead name="A colour reader">
-              <ColourReaderPanel seed={seedOfId(keeper.id)} onRead={takeRead} />
+              <ColourReaderPanel
+                seed={seedOfId(keeper.id)}
+                onRead={(brought, itVaries) => {
+                  colours.bring(brought)
+                  if (itVaries) setVaries(true)
+                }}
+              />
             </WayToRead>
             <WayToRead name="A file">
-              <MeasurementFile onPick={takeMeasured} />
+              <MeasurementFile onPick={colours.bringMeasured} />
             </WayToRead>
             {byHand('lab', 'Numbers')}
           </WaysToRead>
@@ -238,7 +190,7 @@ export function KeeperForm({
               name="numbersAs"
               value={draft.by}
               options={NUMBER_WORDS}
-              onChange={(event) => readBy(event.target.value as ReadBy)}
+              onChange={(event) => colours.readBy(event.target.value as ReadBy)}
             />
           )}
           {draft.by === 'photo' && isEmpty(draft) ? (
@@ -269,25 +221,12 @@ export function KeeperForm({
               errors={errors}
               isAtHand={i === atHand}
               onChange={(changed) => change(i, changed)}
-              onTake={() => setAtHand(i)}
-              onRemove={
-                drafts.length > 1
-                  ? () => {
-                      setDrafts(withoutOne(drafts, i))
-                      setAtHand(0)
-                    }
-                  : null
-              }
+              onTake={() => colours.setAtHand(i)}
+              onRemove={drafts.length > 1 ? () => colours.leaveOut(i) : null}
             />
           ))}
           {drafts.length < MOST_COLOURS && !isEmpty(drafts.at(-1)!) && (
-            <TextKey
-              className="self-start"
-              onClick={() => {
-                setDrafts(withAnother(drafts))
-                setAtHand(drafts.length)
-              }}
-            >
+            <TextKey className="self-start" onClick={colours.another}>
               Another colour that counts
             </TextKey>
           )}

@@ -1,11 +1,8 @@
 'use client'
 
-import { JUDGEMENT_WORDS } from '@/core/pairing/chance'
 import { useMemo, useState } from 'react'
 import type { Reflectance } from '@/core/colour/spectrum'
-import type { ReadingSource } from '@/core/paint/reading'
 import type { DeckName } from '@/workers/fetch-deck'
-import type { RoomDay } from '@/core/light/light-choice'
 import type { RoomBrief } from '@/core/ranking/asked-room'
 import type { JudgedKeeper } from '@/core/pairing/judged-keeper'
 import { deckWords } from '../deck/deck-words'
@@ -13,45 +10,36 @@ import type { RankedFor } from '../shortlist/ranked-for'
 import { useRankedFor } from '../shortlist/use-ranked-for'
 import { adviceWords } from '../shortlist/ranked-for'
 import { writeAddress } from '../frame/page-address'
-import { useLight, useMovingLight } from '../light-bar/light-context'
-import { GamutMark, Patch } from '../swatch/patch'
+import { useLight } from '../light-bar/light-context'
+import { GamutMark } from '../swatch/patch'
 import { useRelitColour } from '../swatch/use-relit'
-import { EyeLine } from '../verdict/eye-line'
-import { JudgementMark } from '../verdict/verdict-mark'
 import type { ListedAt, ListedDecks } from '../deck/listed-decks'
 import { InRooms, type HouseRoom } from '../shortlist/other-rooms'
 import { Search } from '../deck/search'
 import { useDecks } from '../deck/use-decks'
-import { eyeOf, type EyeSaid, type LookedPaint } from '@/core/record/eye-said'
+import type { LookedPaint } from '@/core/record/eye-said'
 import { useShown } from '../record/model-shown'
 import { Link } from '../frame/page-link'
 import { GoesWith } from './goes-with'
 import { OfThisVisit } from './of-this-visit'
-import { SwatchRow } from './swatch-row'
 import { Choice } from '../form/choice'
 import { Figures } from '../form/figures'
-import { screenColour } from '@/core/colour/appearance'
-import { clockTime, type LocalDay } from '@/core/light/day-clock'
 import { atStrength, ladderOf } from '@/core/paint/strength'
 import type { Wear } from '@/core/paint/surface-sheen'
 import type { Treatment } from '@/core/paint/treatment'
 import type { Surface } from '@/core/record/proposal'
-import type { DayLight } from '@/core/scheme/on-trial'
 import type { AtStrength } from '@/workers/rank-protocol'
 import { TakeFor, TakingContext, useTakingUp, type TakenUp } from '../record/taking'
 import { useChange } from '../record/use-change'
+import { BesideStaying, HourBands, OnTheWalls, Said } from './trial-parts'
 import {
-  besideStaying,
   dayWords,
-  doorOutside,
   finishWords,
-  inSheens,
   leanFigures,
   leanWords,
   lightsOfDay,
   lrvWords,
   offBlackWords,
-  onTheWalls,
   sheenAdvice,
 } from './trial-model'
 
@@ -299,122 +287,6 @@ function Trial({
           </section>
         )}
       </div>
-    </div>
-  )
-}
-
-/** The paint through the room's hours, edge to edge. */
-function HourBands({
-  full,
-  day,
-  local,
-}: {
-  readonly full: Reflectance
-  readonly day: readonly DayLight[]
-  readonly local: LocalDay
-}) {
-  const shown = day.filter((_, i) => i % Math.ceil(day.length / MOST_BANDS) === 0)
-  if (shown.length === 0) return null
-  return (
-    <div className="flex">
-      {shown.map(({ minute, prepared }) => (
-        <div key={minute} className="min-w-0 flex-1">
-          <Patch
-            colour={screenColour(prepared, full)}
-            label={`At ${clockTime(local, minute)}`}
-            className="h-20"
-          />
-          <p className="pt-1 text-fine text-dim">{clockTime(local, minute)}</p>
-        </div>
-      ))}
-    </div>
-  )
-}
-const MOST_BANDS = 8
-
-/** Rows of swatches whose colours are no plain surface in the light of the page; they follow its every frame. */
-function OnTheWalls({ full, roomDay }: { readonly full: Reflectance; readonly roomDay: RoomDay }) {
-  const { light, prepared } = useMovingLight()
-  if (!light || !prepared) return null
-  return (
-    <>
-      <SwatchRow
-        name="A chip misleads"
-        swatches={onTheWalls(light, prepared, full, roomDay)}
-        tall
-      />
-      <SwatchRow name="Sheen" swatches={inSheens(prepared, full)} />
-      <SwatchRow name="On a front door" swatches={doorOutside(prepared, full)} />
-    </>
-  )
-}
-
-/** Each thing that stays, the weakest first, as the bench reads it. */
-function BesideStaying({
-  full,
-  source,
-  strengthPercent,
-  keepers,
-  paint,
-  eye,
-}: {
-  readonly full: Reflectance
-  readonly strengthPercent: number
-  readonly source: ReadingSource
-  readonly keepers: readonly (JudgedKeeper & { readonly id: string })[]
-  readonly paint: LookedPaint
-  readonly eye: readonly EyeSaid[]
-}) {
-  const { prepared } = useLight()
-  const beside = useMemo(
-    () =>
-      prepared
-        ? besideStaying(prepared, { reflectance: full, source, strengthPercent }, keepers).map(
-            (each) => ({
-              ...each,
-              said: eyeOf(eye, paint, each.id),
-            }),
-          )
-        : [],
-    [prepared, full, source, strengthPercent, keepers, eye, paint],
-  )
-  if (beside.length === 0) return null
-  return (
-    <section aria-label="Beside what stays">
-      <h2 className="text-body leading-6">Beside what stays</h2>
-      <ul>
-        {beside.map(({ id, name, reading, said }) => (
-          <li key={id} className="flex items-start gap-2 text-small">
-            <JudgementMark judgement={reading.judgement} />
-            <p>
-              {said && <EyeLine said={said} />}
-              <span className="font-medium">
-                {name}: {JUDGEMENT_WORDS[reading.judgement]}.
-              </span>{' '}
-              {reading.sentence}
-            </p>
-          </li>
-        ))}
-      </ul>
-    </section>
-  )
-}
-
-function Said({
-  name,
-  sentences,
-}: {
-  readonly name: string
-  readonly sentences: readonly string[]
-}) {
-  return (
-    <div className="border-t border-ink pt-2">
-      <h2 className="text-body leading-6">{name}</h2>
-      {sentences.map((sentence) => (
-        <p key={sentence} className="text-small">
-          {sentence}
-        </p>
-      ))}
     </div>
   )
 }
