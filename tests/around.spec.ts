@@ -83,6 +83,10 @@ test('schemes from the piece that leads and what stands are kept side by side; t
     'From its line',
     'As it stands',
   ])
+  // The address that they once had.
+  await open(page, `${bedroom}/schemes`)
+  await expect(page).toHaveURL(/\/lead\?show=saved$/)
+  await expect(page.getByRole('heading', { level: 2 })).toHaveCount(3)
   // Three are what one compares: a fourth is not offered.
   await expect(page.getByRole('button', { name: 'Save what is proposed as one' })).toHaveCount(0)
   const field = page.getByRole('listitem', { name: 'From its field' })
