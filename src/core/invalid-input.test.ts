@@ -285,6 +285,12 @@ const CASES: Readonly<Record<string, Readonly<Record<string, Args>>>> = {
   'paint/by-eye': {
     shiftedByEye: [GREY, [{ towards: 'lighter', size: 'a little' }]],
     shiftWords: [[{ towards: 'lighter', size: 'a little' }]],
+    shiftedLab: [[60, 2, 9], { towards: 'lighter', size: 'a little' }],
+  },
+  'paint/eye-field': {
+    firstField: ['wood'],
+    secondField: ['wood', [60, 2, 9]],
+    nudged: [[60, 2, 9], 'lighter'],
   },
   'paint/dry-film': {
     dryFilm: [GREY, flatReflectance(0.92), 'deep', 50, 2],
@@ -309,6 +315,7 @@ const CASES: Readonly<Record<string, Readonly<Record<string, Args>>>> = {
     uncertaintyWords: [{ lean: 1, lightness: 2 }],
   },
   'paint/reading': {
+    isOfASurface: [[60, 2, 9]],
     uncertaintyOf: [{ lean: 1, lightness: 2 }, true],
     sourceOf: [READING],
     deckSource: [READING],
@@ -353,6 +360,9 @@ const CASES: Readonly<Record<string, Readonly<Record<string, Args>>>> = {
       { ...PHOTO, bytes: PHOTO.bytes.slice(0, 16), width: 2, height: 2 },
       { ways: READABLE.ways.slice(0, 2), tone: READABLE.tone },
     ],
+  },
+  'photo/exposure-lock': {
+    exposureMoved: [{ white: 0.5, illuminanceLux: 100 }, [{ white: 0.4, illuminanceLux: 300 }]],
   },
   'photo/finish-patch': {
     finishPatch: [PHOTO, [[60, 5, 5]], [SQUARE], { x: 1, y: 1 }],

@@ -1,3 +1,4 @@
+import { finiteAll } from '../check'
 import type { Lab } from '../colour/lab'
 import type { Reflectance } from '../colour/spectrum'
 import { labD65, reflectanceOfReading } from './reading'
@@ -38,6 +39,7 @@ const LEANS: Partial<Record<ShiftDirection, number>> = {
 
 /** L*a*b* moved by what was said of it. */
 export function shiftedLab([l, a, b]: Lab, { towards, size }: EyeShift): Lab {
+  finiteAll([l, a, b], 'L*, a*, b*')
   const units = UNITS[size]
   if (towards === 'lighter') return [Math.min(99, l + units), a, b]
   if (towards === 'darker') return [Math.max(1, l - units), a, b]

@@ -212,6 +212,7 @@ export function labD65(reflectance: Reflectance): Lab {
 
 /** Whether some surface has the colour (L*a*b*, D65, 2°): glare and lamps have none, nor has a yellow as deep as navy. */
 export function isOfASurface(lab: Lab): boolean {
+  finiteAll(lab, 'L*, a*, b*')
   try {
     reflectanceOfReading({ kind: 'lab', lab })
     return true
