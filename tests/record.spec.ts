@@ -328,7 +328,13 @@ test('the light keeps its day: typed, it survives a reload and goes along; colou
   await expect(bar).toContainText('21 December 2026')
   await page
     .getByRole('navigation', { name: NAMES.steps })
-    .getByRole('link', { name: /^Record/ })
+    .getByRole('link', { name: /^Sheets/ })
+    .click()
+  await page.getByRole('link', { name: 'Room records' }).click()
+  await page
+    .getByRole('navigation', { name: 'Record of one room' })
+    .getByRole('link', { name: 'Kitchen' })
+    .first()
     .click()
   await expect(page.getByText('In the light of 21 December 2026')).toBeVisible()
 })

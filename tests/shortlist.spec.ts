@@ -271,7 +271,7 @@ test('by keyboard to five proposals; a lean out of a room; a comparator laid ove
     await laidOut(page, 10)
     await page.keyboard.press('ArrowDown')
     await page.keyboard.press('Enter')
-    await expect(page.getByRole('button', { name: /^Taken up at/ })).toBeVisible()
+    await expect(page.getByRole('button', { name: /^Taken up at \d+ %$/ })).toBeVisible()
     await page.keyboard.press('b')
     const beside = page.getByRole('region', { name: 'Paint beside paint' })
     await expect(beside).toBeVisible()

@@ -38,9 +38,6 @@ export async function PaintBeforeRoom({
   }
   return (
     <LightProvider roomDay={roomDay} zone={zoneClock(timeZone, visitDate)}>
-      <p className="px-4 pt-3 text-small">
-        There is no room yet: this is an ordinary one, with a window to the sun.
-      </p>
       <TrialView
         room={null}
         decks={decks.map(deckName)}

@@ -30,7 +30,7 @@ import {
  * @param date the day of its lights, the visit's own without one
  */
 export async function loadRoomSheet(visitId: string, roomId: string, date?: string) {
-  const { visit, room, roomDay } = await loadRoom(visitId, roomId, date)
+  const { visit, rooms, room, roomDay } = await loadRoom(visitId, roomId, date)
   const decks = await loadDecks()
   const keepers = await loadKeepersInRoom(visit.id, room.id)
   const looks = (await loadStandingLooks(visit.id)).filter((look) => look.roomId === room.id)
@@ -89,6 +89,7 @@ export async function loadRoomSheet(visitId: string, roomId: string, date?: stri
 
   return {
     visit,
+    rooms,
     room,
     rulings,
     arriving: await loadArriving(visit, room.id),

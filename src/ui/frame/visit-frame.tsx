@@ -79,7 +79,7 @@ export function VisitFrame({
       quiet: isEarlyFor(each, at),
     })
   const houseStep = (each: HouseStep, done = '', quiet = false): Step => ({
-    href: `${base}/${each}${each === 'grid' ? query : ''}`,
+    href: `${base}/${each}${each === 'grid' || each === 'sheets' ? query : ''}`,
     here:
       path === `${base}/${each}` ||
       path.startsWith(`${base}/${each}/`) ||

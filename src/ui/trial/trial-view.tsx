@@ -169,6 +169,11 @@ export function TrialView({
           )}
           <Search decks={decks} onPick={chooseWhole} />
         </div>
+        {!at && (
+          <p className="mb-2 text-small">
+            There is no room yet: this is an ordinary one, with a window to the sun.
+          </p>
+        )}
         <p role="status" className="text-small font-semibold empty:hidden">
           {message}
         </p>

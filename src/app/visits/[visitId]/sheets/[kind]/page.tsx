@@ -2,7 +2,6 @@ import { notFound } from 'next/navigation'
 import { loadSheet } from '@/app/_load/sheets'
 import { loadVisit } from '@/app/_load/visit-page'
 import { SHEET_KINDS, type SheetKind } from '@/core/sheet/sheet-document'
-import { Link } from '@/ui/frame/page-link'
 import { ReadingPage } from '@/ui/frame/reading-page'
 import { PrintButton } from '@/ui/sheet/print-button'
 import { SheetsNav } from '@/ui/sheet/sheets-nav'
@@ -36,7 +35,11 @@ export default async function SheetPageOf({
   return (
     <ReadingPage>
       <div className="mb-5 flex flex-wrap items-center gap-x-4 gap-y-2 print:hidden">
-        <SheetsNav visitId={visit.id} shown={kind} />
+        <SheetsNav
+          visitId={visit.id}
+          rooms={rooms.map(({ id, name }) => ({ id, name }))}
+          shown={kind}
+        />
         <span className="ml-auto flex gap-2">
           <a className="key" download href={`${pdf}?paper=a4`}>
             PDF, A4
@@ -47,22 +50,6 @@ export default async function SheetPageOf({
           <PrintButton />
         </span>
       </div>
-      {kind === 'record' && (
-        <nav
-          aria-label="Record of one room"
-          className="mb-3 flex flex-wrap gap-x-5 text-small print:hidden"
-        >
-          {rooms.map(({ id, name }) => (
-            <Link
-              key={id}
-              href={`/visits/${visit.id}/rooms/${id}/sheet`}
-              className="min-h-11 content-center underline underline-offset-4"
-            >
-              {name}
-            </Link>
-          ))}
-        </nav>
-      )}
       <SheetPage sheet={sheet} />
       <section
         aria-label="Open files"

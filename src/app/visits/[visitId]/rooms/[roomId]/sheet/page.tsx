@@ -1,7 +1,6 @@
 import { loadRoomSheet, type SheetEntry } from '@/app/_load/room-sheet'
 import { loadTradeWords } from '@/app/_load/settings'
 import { ReadingPage } from '@/ui/frame/reading-page'
-import { Link } from '@/ui/frame/page-link'
 import { SheetsNav } from '@/ui/sheet/sheets-nav'
 import { SheetHeader } from '@/ui/sheet/sheet-header'
 import { OLD_PAINT_CAUTION } from '@/core/advice/brief'
@@ -23,21 +22,31 @@ export default async function RoomSheetPage({
 }) {
   const { visitId, roomId } = await params
   const inWords = await loadTradeWords()
-  const { visit, room, rulings, arriving, date, keepers, lightNames, sentences, groups, unseen } =
-    await loadRoomSheet(visitId, roomId, (await searchParams).day)
+  const {
+    visit,
+    room,
+    rooms,
+    rulings,
+    arriving,
+    date,
+    keepers,
+    lightNames,
+    sentences,
+    groups,
+    unseen,
+  } = await loadRoomSheet(visitId, roomId, (await searchParams).day)
   const staying = keepers.filter(({ state }) => state !== 'leaving')
   const leaving = keepers.filter(({ state }) => state === 'leaving')
   const ruled = groups.some(({ entries }) => entries.length > 0)
   return (
     <ReadingPage>
       <div className="mb-5 flex flex-wrap items-center gap-x-4 gap-y-2 print:hidden">
-        <SheetsNav visitId={visit.id} roomId={room.id} shown="record" />
-        <Link
-          href={`/visits/${visit.id}/sheets/record`}
-          className="min-h-11 content-center text-small underline underline-offset-4"
-        >
-          All rooms, as a PDF
-        </Link>
+        <SheetsNav
+          visitId={visit.id}
+          rooms={rooms.map(({ id, name }) => ({ id, name }))}
+          roomId={room.id}
+          shown="record"
+        />
       </div>
       <SheetHeader visit={visit} title={room.name} />
       <div className="grid grid-cols-[1fr_14rem] gap-8 border-b border-rule py-3 text-small max-sm:grid-cols-1 max-sm:gap-3">
