@@ -124,6 +124,7 @@ async function ownHouse(page: Page, app: App, hand: Hand): Promise<void> {
         .getByRole('link', { name: new RegExp(`^${name}`) }),
     )
   }
+  const atHand = page.getByRole('navigation', { name: 'Rooms' }).locator('[aria-current=page]')
   for (const [room, wall, stays, colours] of HOUSE) {
     if (room !== HOUSE[0][0]) {
       await hand.press(
@@ -131,9 +132,7 @@ async function ownHouse(page: Page, app: App, hand: Hand): Promise<void> {
           .getByRole('navigation', { name: 'Rooms' })
           .getByRole('link', { name: new RegExp(`^${room}`) }),
       )
-      await expect(
-        page.getByRole('navigation', { name: 'Rooms' }).locator('[aria-current=page]'),
-      ).toContainText(room)
+      await expect(atHand).toContainText(room)
       await step('Light')
     }
     await expect(page.getByText('No window and no lamp yet')).toBeVisible()
@@ -180,6 +179,7 @@ async function ownHouse(page: Page, app: App, hand: Hand): Promise<void> {
   await hand.press(
     page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: /^Kitchen/ }),
   )
+  await expect(atHand).toContainText('Kitchen')
   await step('Bench')
   await expect(page.getByTestId('in-hand')).toHaveText('4 in, 0 out')
   await hand.key(page.getByRole('radio', { name: 'Chip' }), 'h')
@@ -198,6 +198,7 @@ async function ownHouse(page: Page, app: App, hand: Hand): Promise<void> {
   }
   done('Kitchen: the bench')
   await step('Ruling')
+  await expect(page.getByRole('form', { name: 'To rule' })).toBeVisible()
   await hand.key(button(/^Rule/), KEEP)
   await expect(page.getByText('Ruled.')).toBeVisible()
   done('Kitchen: the ruling')
