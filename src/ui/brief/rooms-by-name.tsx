@@ -1,7 +1,7 @@
 'use client'
 
 import { useState, type KeyboardEvent } from 'react'
-import { capital } from '@/core/words'
+import { roomNames } from './room-names'
 
 /** Rooms of a visit that is not kept yet, by their names: each added with Enter, none twice. */
 export function RoomsByName({
@@ -32,30 +32,29 @@ export function RoomsByName({
           </li>
         ))}
       </ol>
-      <RoomNameField taken={names} onAdd={(name) => onChange([...names, name])} />
+      <RoomNameField taken={names} onAdd={(added) => onChange([...names, ...added])} />
     </fieldset>
   )
 }
 
-/** Takes the name of a room with Enter, and stays for the next. */
+/** Takes the name of a room with Enter, or several with commas between, and stays for the next. */
 export function RoomNameField({
   taken,
   onAdd,
 }: {
   readonly taken: readonly string[]
-  readonly onAdd: (name: string) => void
+  readonly onAdd: (names: readonly string[]) => void
 }) {
   const [typed, setTyped] = useState('')
   const [refusal, setRefusal] = useState('')
 
   function add(): void {
-    const name = capital(typed.trim()).slice(0, 80)
-    if (name === '') return
-    if (taken.some((each) => each.toLowerCase() === name.toLowerCase()))
-      return setRefusal(`There is a room “${name}” already.`)
+    const { names, twice } = roomNames(typed, taken)
+    if (twice !== null) return setRefusal(`There is a room “${twice}” already.`)
+    if (names.length === 0) return
     setRefusal('')
     setTyped('')
-    onAdd(name)
+    onAdd(names)
   }
 
   function onKeyDown(event: KeyboardEvent): void {
@@ -71,8 +70,8 @@ export function RoomNameField({
         <input
           className="field"
           aria-label="Name of a room to add"
-          placeholder="Kitchen"
-          maxLength={80}
+          placeholder="Kitchen, hall"
+          maxLength={400}
           autoComplete="off"
           aria-describedby="room-name-says"
           value={typed}
@@ -87,7 +86,7 @@ export function RoomNameField({
         {refusal ? (
           <strong className="font-semibold text-ink">{refusal}</strong>
         ) : (
-          'Enter adds it; once more, with nothing typed, keeps all.'
+          'One, or several with commas. Enter adds them; once more, with nothing typed, keeps all.'
         )}
       </span>
     </div>

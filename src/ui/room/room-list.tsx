@@ -121,7 +121,10 @@ export function RoomList({
       </DndContext>
       <RoomNameField
         taken={names}
-        onAdd={(name) => void change('keep-room', plainRoom(visitId, newId(), name, northDeg))}
+        onAdd={(added) => {
+          for (const name of added)
+            void change('keep-room', plainRoom(visitId, newId(), name, northDeg))
+        }}
       />
       <p
         role="status"
