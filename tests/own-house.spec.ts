@@ -195,6 +195,7 @@ async function ownHouse(page: Page, app: App, hand: Hand): Promise<void> {
     const place = await page.getByTestId('place').textContent()
     await hand.key(button('Works W'), 'w')
     await expect(progress).not.toHaveText(said!)
+    await expect(page.getByRole('status', { name: NAMES.whatCameOfIt })).toContainText(NAMES.saved)
     // The next pair is at hand: what is pressed sooner is meant for the one before.
     if ((await progress.textContent())!.includes('to go'))
       await expect(page.getByTestId('place')).not.toHaveText(place!)
