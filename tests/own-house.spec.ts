@@ -193,8 +193,11 @@ async function ownHouse(page: Page, app: App, hand: Hand): Promise<void> {
   while ((await progress.textContent())!.includes('to go')) {
     const said = await progress.textContent()
     const place = await page.getByTestId('place').textContent()
-    await hand.key(button('Works W'), 'w')
-    await expect(progress).not.toHaveText(said!)
+    // A second tap within the time of a double click is the same tap to the bench: a hand that is so quick taps again.
+    await expect(async () => {
+      await hand.key(button('Works W'), 'w')
+      await expect(progress).not.toHaveText(said!, { timeout: 600 })
+    }).toPass()
     await expect(page.getByRole('status', { name: NAMES.whatCameOfIt })).toContainText(NAMES.saved)
     // The next pair is at hand: what is pressed sooner is meant for the one before.
     if ((await progress.textContent())!.includes('to go'))
