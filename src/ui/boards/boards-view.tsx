@@ -11,7 +11,7 @@ import { RelitPatch } from '../swatch/relit-patch'
 import { BoardForm } from './board-form'
 import type { ShownBoard, ShownStanding } from './board-model'
 import { StandingList } from './standing-list'
-import { ToFetch } from './to-fetch'
+import { NeverHeld, ToFetch } from './to-fetch'
 
 /** What goes to paint for a room, and where and when each board is stood. */
 export function BoardsView({
@@ -20,6 +20,7 @@ export function BoardsView({
   rule,
   patchWords,
   fetching,
+  neverHeld,
   boards,
   tooMany,
   standings,
@@ -36,6 +37,7 @@ export function BoardsView({
   readonly patchWords: string | null
   /** What is to be fetched, for the whole house. */
   readonly fetching: ComponentProps<typeof ToFetch>
+  readonly neverHeld: ComponentProps<typeof NeverHeld>['neverHeld']
   readonly boards: readonly ShownBoard[]
   readonly tooMany: boolean
   readonly standings: readonly ShownStanding[]
@@ -66,7 +68,7 @@ export function BoardsView({
         <div className="flex flex-col gap-4">
           <ToFetch {...fetching} />
           <section aria-label="What goes to paint">
-            <h2 className="text-title">To paint</h2>
+            {fetching.toFetch.length > 0 && <h2 className="text-title">To paint</h2>}
             <ul>
               {boards.map((board) => (
                 <li key={board.paint.id} className="border-b border-rule py-2">
@@ -86,6 +88,7 @@ export function BoardsView({
           isStrip={patchWords !== null}
         />
       </div>
+      <NeverHeld neverHeld={neverHeld} />
     </main>
   )
 }

@@ -38,57 +38,55 @@ export interface SampleToFetch {
 export function ToFetch({
   visitId,
   toFetch,
-  neverHeld,
 }: {
   readonly visitId: string
   readonly toFetch: readonly SampleToFetch[]
-  readonly neverHeld: readonly SampleToFetch[]
 }) {
   const inWords = useTradeWords()
+  if (toFetch.length === 0) return null
   return (
-    <>
-      {toFetch.length > 0 && (
-        <section aria-label="To fetch">
-          <h2 className="text-title">To fetch</h2>
-          <ul>
-            {toFetch.map((sample) => (
-              <Line key={sample.paint.id} sample={sample}>
-                {sample.wanted.map(({ id, room, surface, reason }) => (
-                  <span key={id} className="block text-dim">
-                    {room}, {inWords(surface)}
-                    {reason && `: ${reason}`}
-                  </span>
-                ))}
-                <IsHere
-                  called={`${sample.paint.name} at ${sample.paint.strengthPercent} %`}
-                  proposals={sample.wanted.map(({ roomId, surface, sheen }) => ({
-                    ...{ roomId, surface, sheen, visitId },
-                    candidateId: sample.paint.id,
-                  }))}
-                />
-              </Line>
+    <section aria-label="To fetch">
+      <h2 className="text-title">To fetch</h2>
+      <ul>
+        {toFetch.map((sample) => (
+          <Line key={sample.paint.id} sample={sample}>
+            {sample.wanted.map(({ id, room, surface, reason }) => (
+              <span key={id} className="block text-dim">
+                {room}, {inWords(surface)}
+                {reason && `: ${reason}`}
+              </span>
             ))}
-          </ul>
-          <p className="text-fine text-dim">
-            A name is no order: fetch by maker, deck and code. No chip exists at another strength;
-            only a mixed sample shows it.
-          </p>
-        </section>
-      )}
-      {neverHeld.length > 0 && (
-        <Fold title={`Never held as a sample: ${neverHeld.length}`}>
-          <ul>
-            {neverHeld.map((sample) => (
-              <Line key={sample.paint.id} sample={sample}>
-                <span className="text-dim">{sample.rooms.join(', ')}</span>
-              </Line>
-            ))}
-          </ul>
-        </Fold>
-      )}
-    </>
+            <IsHere
+              called={`${sample.paint.name} at ${sample.paint.strengthPercent} %`}
+              proposals={sample.wanted.map(({ roomId, surface, sheen }) => ({
+                ...{ roomId, surface, sheen, visitId },
+                candidateId: sample.paint.id,
+              }))}
+            />
+          </Line>
+        ))}
+      </ul>
+      <p className="text-fine text-dim">
+        A name is no order: fetch by maker, deck and code. No chip exists at another strength; only
+        a mixed sample shows it.
+      </p>
+    </section>
   )
 }
+
+/** What is proposed in the house and was never held as a sample. */
+export const NeverHeld = ({ neverHeld }: { readonly neverHeld: readonly SampleToFetch[] }) =>
+  neverHeld.length === 0 ? null : (
+    <Fold title={`Never held as a sample: ${neverHeld.length}`}>
+      <ul>
+        {neverHeld.map((sample) => (
+          <Line key={sample.paint.id} sample={sample}>
+            <span className="text-dim">{sample.rooms.join(', ')}</span>
+          </Line>
+        ))}
+      </ul>
+    </Fold>
+  )
 
 function Line({
   sample: { paint, base, mayBeRefused },

@@ -56,7 +56,9 @@ export function AtHand({
       />
       <div className="min-w-0 flex-1 basis-56">
         <h1 ref={heading} tabIndex={-1} className="text-title leading-6">
-          {colour.name} at {at.strengthPercent} %
+          <PaintLink deckColourId={colour.id} strengthPercent={at.strengthPercent}>
+            {colour.name} at {at.strengthPercent} %
+          </PaintLink>
         </h1>
         <p className="text-fine text-dim">
           {decks.decks.length > 1 && `${deckWords(colour.deck)}, `}
@@ -99,13 +101,6 @@ export function AtHand({
         colour={{ deckColourId: colour.id, name: colour.name, strengthPercent: at.strengthPercent }}
         onSurface={onSurface}
       />
-      <PaintLink
-        deckColourId={colour.id}
-        strengthPercent={at.strengthPercent}
-        className="min-h-11 content-center text-small print:hidden"
-      >
-        Its page
-      </PaintLink>
     </div>
   )
 }

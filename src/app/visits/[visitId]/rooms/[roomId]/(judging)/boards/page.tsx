@@ -5,7 +5,7 @@ import { loadTradeWords } from '@/app/_load/settings'
 import { loadCandidates, loadDecks, loadKeepersInRoom } from '@/app/_load/visit-page'
 import { BoardsView } from '@/ui/boards/boards-view'
 import { NoBoardYet } from '@/ui/boards/no-board-yet'
-import { ToFetch } from '@/ui/boards/to-fetch'
+import { NeverHeld, ToFetch } from '@/ui/boards/to-fetch'
 
 export const metadata = { title: 'Samples' }
 
@@ -34,7 +34,6 @@ export default async function BoardsPage({
   const fetching = {
     visitId: visit.id,
     toFetch: toFetch.toSorted((p, q) => Number(isHere(q)) - Number(isHere(p))),
-    neverHeld,
   }
   if (entries.length === 0) {
     const decks = await loadDecks()
@@ -62,6 +61,7 @@ export default async function BoardsPage({
           />
           <div>
             <ToFetch {...fetching} />
+            <NeverHeld neverHeld={neverHeld} />
           </div>
         </div>
       </main>
@@ -81,6 +81,7 @@ export default async function BoardsPage({
           : null
       }
       fetching={fetching}
+      neverHeld={neverHeld}
       boards={entries}
       tooMany={tooMany}
       standings={standings}
