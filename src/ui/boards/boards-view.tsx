@@ -67,8 +67,8 @@ export function BoardsView({
       <div className="grid grid-cols-[minmax(0,26rem)_minmax(0,1fr)] gap-6 max-xl:grid-cols-1">
         <div className="flex flex-col gap-4">
           <ToFetch {...fetching} />
-          <section aria-label="What goes to paint">
-            {fetching.toFetch.length > 0 && <h2 className="text-title">To paint</h2>}
+          <section aria-label="What goes to paint" className="relative">
+            <h2 className={fetching.toFetch.length > 0 ? 'text-title' : 'sr-only'}>To paint</h2>
             <ul>
               {boards.map((board) => (
                 <li key={board.paint.id} className="border-b border-rule py-2">
