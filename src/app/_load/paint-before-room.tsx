@@ -40,6 +40,7 @@ export async function PaintBeforeRoom({
     <LightProvider roomDay={roomDay} zone={zoneClock(timeZone, visitDate)}>
       <TrialView
         room={null}
+        isSomewhere={!visit}
         decks={decks.map(deckName)}
         opening={opening}
         brief={{

@@ -51,6 +51,8 @@ export function EyeField({
   // What was tapped in the first field, until one of the finer ones is.
   const [tapped, setTapped] = useState<Lab | null>(null)
   const uncertainty = EYE_FIELD_UNCERTAINTY[stuff]
+  const whole = useMemo(() => firstField(stuff), [stuff])
+  const finer = useMemo(() => tapped && secondField(stuff, tapped), [stuff, tapped])
 
   function begin(of: Stuff): void {
     setStuff(of)
@@ -77,10 +79,10 @@ export function EyeField({
               </p>
               <TextKey onClick={() => begin(stuff)}>Begin again</TextKey>
             </div>
-            {tapped ? (
+            {finer ? (
               <Squares
                 key="second"
-                field={secondField(stuff, tapped)}
+                field={finer}
                 onTap={(lab) => {
                   setTapped(null)
                   onMatch(lab, stuff)
@@ -127,7 +129,7 @@ export function EyeField({
                   </button>
                 ))}
             </div>
-            <Squares key={stuff} field={firstField(stuff)} onTap={setTapped} />
+            <Squares key={stuff} field={whole} onTap={setTapped} />
           </>
         )}
       </PainterContext>

@@ -82,17 +82,16 @@ export function useTakingUp({
   )
   const takeBack = useCallback(
     ({ candidate, proposal }: NonNullable<ReturnType<typeof proposed>>, said: string) =>
-      candidate.proposals.length === 1
-        ? change('drop-candidate', { visitId, candidateId: candidate.id }, said)
-        : change(
-            'propose',
-            {
-              ...{ visitId, roomId, surface, candidateId: candidate.id, proposalId: proposal.id },
-              ...{ sheen: proposal.sheen, reason: proposal.reason },
-              ...{ status: 'proposed', withdrawn: true, replaces: null },
-            },
-            said,
-          ),
+      // Its looks, its boards and the schemes it is a part of stay: it is withdrawn from this surface alone.
+      change(
+        'propose',
+        {
+          ...{ visitId, roomId, surface, candidateId: candidate.id, proposalId: proposal.id },
+          ...{ sheen: proposal.sheen, reason: proposal.reason },
+          ...{ status: 'proposed', withdrawn: true, replaces: null },
+        },
+        said,
+      ),
     [change, visitId, roomId, surface],
   )
   const toggle = useCallback(

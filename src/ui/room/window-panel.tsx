@@ -21,7 +21,7 @@ export function WindowPanel({
   readonly likeRooms: readonly { readonly id: string; readonly name: string }[]
 }) {
   const { lengths } = useSettings()
-  const { change, message } = useChange()
+  const { change, busy, message } = useChange()
   const [edited, setEdited] = useState<string | null>(null)
   const [put, setPut] = useState(0)
   const openings = openingsOf(room)
@@ -34,6 +34,8 @@ export function WindowPanel({
 
   /** A window of the usual size, at once; its form is there for whoever knows better. */
   function putIn(place: TappedPlace): void {
+    // Tapped twice, or a key held down: one was meant.
+    if (busy) return
     const windowId = newId()
     void change('keep-window', {
       ...plainOpening('window'),
@@ -71,6 +73,7 @@ export function WindowPanel({
           })
         }}
         onLamp={(place) =>
+          !busy &&
           void change('keep-lamp', {
             ...PLAIN_LAMP,
             ...{ visitId: room.visitId, roomId: room.id, lampId: newId(), place },

@@ -59,6 +59,8 @@ interface Props {
     readonly treatment: Treatment
     readonly wear: Wear
   } | null
+  /** Nothing is said of a place either. */
+  readonly isSomewhere?: boolean
   readonly decks: readonly DeckName[]
   readonly opening: OpeningPaint | null
   /** What the room is ranked by: its wishes, its schools, what stays. */
@@ -76,6 +78,7 @@ interface Props {
 export function TrialView({
   room: at,
   decks: names,
+  isSomewhere = false,
   opening,
   brief,
   weakestPercent,
@@ -171,7 +174,8 @@ export function TrialView({
         </div>
         {!at && (
           <p className="mb-2 text-small">
-            There is no room yet: this is an ordinary one, with a window to the sun.
+            There is no room yet: this is an ordinary one with a window to the sun, on the day below
+            {isSomewhere && ', at latitude 45°'}.
           </p>
         )}
         <p role="status" className="text-small font-semibold empty:hidden">
